@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use Illuminate\Console\Command;
+use LampThread\Brief\Brief;
+use LampThread\Brief\Unusable;
+use LampThread\Exchange\JobFile;
+use LampThread\Shelf\Shelf;
+use Symfony\Component\Console\Output\OutputInterface;
+
+/** A command that reads one job file. Ends with 0 done, 1 findings of severity danger, 2 unusable input. */
+abstract class JobFileCommand extends Command
+{
+    protected const FINDINGS = 1;
+
+    private const UNUSABLE = 2;
+
+    public function __construct(protected readonly Shelf $shelf, private readonly JobFile $jobFile)
+    {
+        parent::__construct();
+    }
+
+    public function handle(): int
+    {
+        try {
+            return $this->answer();
+        } catch (Unusable $unusable) {
+            foreach ($unusable->problems as $problem) {
+                $this->output->getErrorStyle()->writeln($problem->line());
+            }
+
+            return self::UNUSABLE;
+        }
+    }
+
+    /** @throws Unusable */
+    abstract protected function answer(): int;
+
+    /** @throws Unusable */
+    protected function brief(): Brief
+    {
+        $path = (string) $this->argument('file');
+        $json = is_file($path) ? file_get_contents($path, length: JobFile::MOST_BYTES + 1) : false;
+        if ($json === false) {
+            throw Unusable::because($path, 'cannot be read.');
+        }
+
+        return $this->jobFile->brief($this->jobFile->decode($json));
+    }
+
+    /** @param  array<string, mixed>  $answer */
+    protected function printJson(array $answer, bool $pretty): void
+    {
+        $flags = JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR | ($pretty ? JSON_PRETTY_PRINT : 0);
+        $this->output->writeln(json_encode($answer, $flags), OutputInterface::OUTPUT_RAW);
+    }
+}

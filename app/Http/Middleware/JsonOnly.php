@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use Closure;
+use Illuminate\Http\Request;
+use LampThread\Brief\Unusable;
+use Symfony\Component\HttpFoundation\Response;
+
+/**
+ * What changes something must come as JSON. A page of another site cannot send that here without being asked first, and nobody
+ * answers it, so the workshop's jobs are safe from pages open in the next tab.
+ */
+final class JsonOnly
+{
+    public function handle(Request $request, Closure $next): Response
+    {
+        if (! $request->isMethodSafe() && ! $request->isJson()) {
+            throw Unusable::because('', 'must be sent as application/json.');
+        }
+        $request->headers->set('Accept', 'application/json');
+
+        return $next($request);
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Middleware\JsonOnly;
+use App\Http\Refusal;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Middleware\ValidatePostSize;
+use Illuminate\Support\Facades\Route;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(using: function (): void {
+        Route::prefix('api')->middleware(JsonOnly::class)->group(__DIR__.'/../routes/api.php');
+        Route::group([], __DIR__.'/../routes/web.php');
+    })
+    ->withMiddleware(function (Middleware $middleware): void {
+        // One origin only, so no CORS. Job files are texts to be kept as they are, so no trimming of what comes in.
+        $middleware->use([ValidatePostSize::class]);
+        $middleware->remove(HandleCors::class);
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        Refusal::register($exceptions);
+    })
+    ->create();

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Brief;
+
+/** What the installer knows and decides about one job. Immutable; every answer of the product is a function of it. */
+final readonly class Brief
+{
+    /**
+     * @param  non-empty-list<Fan>  $fans
+     * @param  array<string, Run>  $runs  by stretch
+     * @param  array<string, string>  $pinned  choice id to shelf part id
+     */
+    public function __construct(
+        public JobNotes $job,
+        public Supply $supply,
+        public Cooling $cooling,
+        public Wiring $wiring,
+        public array $fans,
+        public Control $control,
+        public array $runs,
+        public array $pinned,
+    ) {}
+
+    public function run(Stretch $stretch): Run
+    {
+        return $this->runs[$stretch->value] ?? $stretch->usual();
+    }
+
+    /** @throws \OutOfBoundsException for an id no fan has; the reader refuses such a job file first */
+    public function fan(string $id): Fan
+    {
+        foreach ($this->fans as $fan) {
+            if ($fan->id === $id) {
+                return $fan;
+            }
+        }
+
+        throw new \OutOfBoundsException("No fan is called {$id}.");
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Brief;
+
+/** Where the coil circuit takes its feed, by DIN 72552 terminal. */
+enum CoilFeed: string
+{
+    case Ignition = 'ignition';
+    case Accessory = 'accessory';
+    case Battery = 'battery';
+
+    /** DIN 72552 number of the vehicle circuit that is tapped. */
+    public function terminal(): string
+    {
+        return match ($this) {
+            self::Ignition => '15',
+            self::Accessory => '75',
+            self::Battery => '30',
+        };
+    }
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Ignition => 'ignition circuit, 15',
+            self::Accessory => 'accessory circuit, 75',
+            self::Battery => 'battery, 30',
+        };
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Brief;
+
+/** One electric fan, by its measured or printed figures. */
+final readonly class Fan
+{
+    /** Start current of a permanent-magnet fan over its running current; 2.5 to 3.3 is usual (common practice, no source). */
+    private const START_RATIO = 3.0;
+
+    /** Peak current at start, A. */
+    public float $startA;
+
+    /**
+     * @param  float  $ratedV  supply at which the running current holds, V
+     * @param  float  $runA  running current, A
+     * @param  float|null  $startA  peak at start, A; null takes three times the running current
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public Mount $mount,
+        public float $diameterMm,
+        public float $depthMm,
+        public float $ratedV,
+        public float $runA,
+        ?float $startA,
+        public float $flowM3h,
+    ) {
+        $this->startA = $startA ?? self::START_RATIO * $runA;
+    }
+}

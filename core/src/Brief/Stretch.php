@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Brief;
+
+/** The named stretches of the loom, with the length and zone taken until they are measured (common practice, no source). */
+enum Stretch: string
+{
+    case BatteryToFuse = 'battery-to-fuse';
+    case FuseToRelay = 'fuse-to-relay';
+    case RelayToFan = 'relay-to-fan';
+    case FanToEarth = 'fan-to-earth';
+    case FeedToFuse = 'feed-to-fuse';
+    case FuseToCoil = 'fuse-to-coil';
+    case CoilToEarth = 'coil-to-earth';
+    case Sensor = 'sensor';
+    case SensorEarth = 'sensor-earth';
+    case Dash = 'dash';
+    case DashEarth = 'dash-earth';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::BatteryToFuse => 'battery to main fuse (unfused)',
+            self::FuseToRelay => 'main fuse to relay',
+            self::RelayToFan => 'relay to fan',
+            self::FanToEarth => 'fan to earth point',
+            self::FeedToFuse => 'coil feed tap to its fuse (unfused)',
+            self::FuseToCoil => 'coil fuse to relay or switch',
+            self::CoilToEarth => 'relay coil to earth point',
+            self::Sensor => 'relay to temperature switch',
+            self::SensorEarth => 'temperature switch to earth point',
+            self::Dash => 'relay to dash switch',
+            self::DashEarth => 'dash switch to earth or feed',
+        };
+    }
+
+    public function usual(): Run
+    {
+        [$lengthM, $zone] = match ($this) {
+            self::BatteryToFuse => [0.15, Zone::Bay],
+            self::FuseToRelay => [0.7, Zone::Bay],
+            self::RelayToFan => [1.2, Zone::Radiator],
+            self::FanToEarth => [0.6, Zone::Radiator],
+            self::FeedToFuse => [0.15, Zone::Cabin],
+            self::FuseToCoil => [1.5, Zone::Bay],
+            self::CoilToEarth => [0.4, Zone::Bay],
+            self::Sensor => [1.1, Zone::Radiator],
+            self::SensorEarth => [0.4, Zone::Radiator],
+            self::Dash => [1.6, Zone::Bay],
+            self::DashEarth => [0.4, Zone::Cabin],
+        };
+
+        return new Run($lengthM, $zone, $zone->ambientC());
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Circuit;
+
+use LampThread\Brief\Brief;
+use LampThread\Circuit\Arrangement\Arrangements;
+use LampThread\Circuit\Component\Component;
+use LampThread\Circuit\Component\HandSwitch;
+
+/** The netlist: components, their terminals, and the wires between them. */
+final readonly class Circuit
+{
+    /** Every voltage is against this terminal. */
+    public const EARTH = 'battery:-';
+
+    /** Where every thread that does not start at a joint begins. */
+    public const SUPPLY = 'battery:+';
+
+    /**
+     * @param  array<string, Component>  $components  by id
+     * @param  list<Wire>  $wires
+     * @param  array<string, Reel>  $reels  by id
+     */
+    public function __construct(
+        public array $components,
+        public array $wires,
+        public array $reels,
+    ) {}
+
+    public static function of(Brief $brief, Fitted $fitted): self
+    {
+        $harness = new Harness($brief, $fitted);
+        foreach (Arrangements::of($brief) as $arrangement) {
+            $arrangement->install($harness);
+        }
+
+        return $harness->circuit();
+    }
+
+    /** @return array<string, list<string>> hand-operated switch id to its positions */
+    public function handSwitches(): array
+    {
+        $switches = [];
+        foreach ($this->each(HandSwitch::class) as $switch) {
+            $switches[$switch->id] = [HandSwitch::OFF, HandSwitch::ON];
+        }
+
+        return $switches;
+    }
+
+    /** @return list<Wire> cut from one reel */
+    public function wiresOf(Reel $reel): array
+    {
+        return array_values(array_filter($this->wires, static fn (Wire $wire): bool => $wire->reel === $reel->id));
+    }
+
+    /**
+     * @template T of Component
+     *
+     * @param  class-string<T>  $class
+     * @return list<T>
+     */
+    public function each(string $class): array
+    {
+        return array_values(array_filter($this->components, static fn (Component $component): bool => $component instanceof $class));
+    }
+
+    /** @return list<string> every terminal, the supply's first */
+    public function terminals(): array
+    {
+        $terminals = [self::SUPPLY => true, self::EARTH => true];
+        foreach ($this->components as $component) {
+            foreach ($component->passes() as $pass) {
+                $terminals[$pass->from] = true;
+                $terminals[$pass->to] = true;
+            }
+        }
+        foreach ($this->wires as $wire) {
+            $terminals[$wire->from] = true;
+            $terminals[$wire->to] = true;
+        }
+
+        return array_keys($terminals);
+    }
+
+    /** What a terminal is called on the drawing: ‘K1 30’. */
+    public function terminalName(string $terminal): string
+    {
+        [$id, $number] = explode(':', $terminal, 2);
+        if ($id === 'battery') {
+            return $number === '+' ? 'battery +' : 'battery −';
+        }
+        $component = $this->components[$id] ?? null;
+
+        return ($component === null ? $id : $component->mark).' '.$number;
+    }
+}

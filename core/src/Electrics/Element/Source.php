@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Electrics\Element;
+
+/** A voltage behind a resistance. Its positive end is `from`. */
+final readonly class Source implements Element
+{
+    /** @param  float  $ohm  above 0: no source in a vehicle is without resistance */
+    public function __construct(
+        private string $name,
+        private string $from,
+        private string $to,
+        public float $volts,
+        public float $ohm,
+    ) {}
+
+    public function name(): string
+    {
+        return $this->name;
+    }
+
+    public function from(): string
+    {
+        return $this->from;
+    }
+
+    public function to(): string
+    {
+        return $this->to;
+    }
+
+    public function isLinear(): bool
+    {
+        return true;
+    }
+
+    public function companion(float $volts): array
+    {
+        return [1.0 / $this->ohm, -$this->volts / $this->ohm];
+    }
+
+    public function currentA(float $volts): float
+    {
+        return ($volts - $this->volts) / $this->ohm;
+    }
+}

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Electrics;
+
+use LampThread\Circuit\Circuit;
+use LampThread\Circuit\Component\Settling;
+
+/**
+ * Finds the settled state of a circuit: solves it, lets whatever moves move, and solves again until nothing moves. Electrical
+ * things (charging, a motor that starts to turn) come to rest before an armature moves. Relays that come back to where they
+ * have been would do so for ever: that is chattering, and is reported.
+ */
+final class Solver
+{
+    /** No electrical chain in a vehicle is longer; past it the state is reported as unsettled. */
+    private const MOST_ROUNDS = 200;
+
+    private readonly NodalAnalysis $analysis;
+
+    /** @var array<string, Settling> */
+    private readonly array $settling;
+
+    public function __construct(private readonly Circuit $circuit)
+    {
+        $edges = [];
+        $settling = [];
+        foreach ($circuit->components as $id => $component) {
+            foreach ($component->passes() as $pass) {
+                $edges[] = [$pass->from, $pass->to];
+            }
+            if ($component instanceof Settling) {
+                $settling[$id] = $component;
+            }
+        }
+        foreach ($circuit->wires as $wire) {
+            $edges[] = [$wire->from, $wire->to];
+        }
+        $edges[] = [Circuit::SUPPLY, Circuit::EARTH];
+        $this->settling = $settling;
+        $this->analysis = new NodalAnalysis(Circuit::EARTH, $edges);
+    }
+
+    public function settle(Setting $setting): OperatingPoint
+    {
+        $positions = array_map(static fn (Settling $component): int => $component->start($setting), $this->settling);
+        $seen = [];
+        for ($round = 0; $round < self::MOST_ROUNDS; $round++) {
+            $elements = $this->elements($setting, $positions);
+            $volts = new Volts($this->analysis->solve($elements));
+            $next = $this->moved($positions, $setting, $volts, mechanical: false);
+            if ($next === $positions) {
+                $next = $this->moved($positions, $setting, $volts, mechanical: true);
+                if ($next === $positions) {
+                    return $this->point($setting, $positions, $volts, $elements, []);
+                }
+                $state = implode(',', $next);
+                if (isset($seen[$state])) {
+                    return $this->point($setting, $positions, $volts, $elements, array_keys(array_diff_assoc($next, $positions)));
+                }
+                $seen[$state] = true;
+            }
+            $positions = $next;
+        }
+
+        return $this->point($setting, $positions, $volts, $elements, array_keys(array_diff_assoc($next, $positions)));
+    }
+
+    /**
+     * @param  array<string, int>  $positions
+     * @return array<string, int>
+     */
+    private function moved(array $positions, Setting $setting, Volts $volts, bool $mechanical): array
+    {
+        foreach ($this->settling as $id => $component) {
+            if ($component->isMechanical() === $mechanical) {
+                $positions[$id] = $component->next($positions[$id], $setting, $volts);
+            }
+        }
+
+        return $positions;
+    }
+
+    /**
+     * @param  array<string, int>  $positions
+     * @return list<Element\Element>
+     */
+    private function elements(Setting $setting, array $positions): array
+    {
+        $elements = [];
+        foreach ($this->circuit->components as $id => $component) {
+            array_push($elements, ...$component->elements($setting, $positions[$id] ?? 0));
+        }
+        foreach ($this->circuit->wires as $wire) {
+            $elements[] = $wire->element();
+        }
+
+        return $elements;
+    }
+
+    /**
+     * @param  array<string, int>  $positions
+     * @param  list<Element\Element>  $elements
+     * @param  list<string>  $chattering
+     */
+    private function point(Setting $setting, array $positions, Volts $volts, array $elements, array $chattering): OperatingPoint
+    {
+        $currents = [];
+        foreach ($elements as $element) {
+            $currents[$element->name()] = $element->currentA($volts->across($element->from(), $element->to()));
+        }
+
+        return new OperatingPoint($this->circuit, $setting, $positions, $volts, $currents, $chattering, $elements);
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Exchange;
+
+use LampThread\Loom\Loom;
+
+/** The cut list as CSV (RFC 4180): comma, decimal point, one header line. */
+final class CutListCsv
+{
+    public static function of(Loom $loom): string
+    {
+        $rows = [['wire', 'from', 'to', 'colour', 'size', 'area_mm2', 'length_m', 'from_terminal', 'to_terminal', 'greatest_a']];
+        foreach ($loom->wires as $wire) {
+            $rows[] = [
+                $wire->id, $wire->from, $wire->to, $wire->colour, $wire->size, (string) $wire->areaMm2, (string) $wire->lengthM,
+                $wire->fromTerminal, $wire->toTerminal, (string) round($wire->greatestA, 3),
+            ];
+        }
+
+        return implode('', array_map(
+            static fn (array $row): string => implode(',', array_map(self::cell(...), $row))."\r\n",
+            $rows,
+        ));
+    }
+
+    private static function cell(string $text): string
+    {
+        return preg_match('/[",\r\n]/', $text) ? '"'.str_replace('"', '""', $text).'"' : $text;
+    }
+}

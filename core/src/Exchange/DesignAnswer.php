@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Exchange;
+
+use LampThread\Brief\Stretch;
+use LampThread\Circuit\Component\TemperatureSwitch;
+use LampThread\Loom\Drawing;
+use LampThread\Loom\Loom;
+use LampThread\Proof\Finding;
+use LampThread\Proof\Findings;
+use LampThread\Proof\Remedy;
+use LampThread\Shelf\Shelf;
+use LampThread\Sizing\Candidate;
+use LampThread\Sizing\Choice;
+use LampThread\Sizing\Constraint;
+use LampThread\Sizing\Sizing;
+
+/** The whole design as it goes out: fits schema/design.json. */
+final class DesignAnswer
+{
+    /** @return array<string, mixed> */
+    public static function of(Sizing $sizing, Shelf $shelf): array
+    {
+        $loom = Loom::of($sizing, $shelf);
+        $findings = Findings::of($sizing);
+
+        return [
+            'choices' => array_map(self::choice(...), array_values($sizing->choices)),
+            'findings' => array_map(self::finding(...), $findings),
+            'drawings' => [
+                'wide' => Drawing::of($sizing->circuit, Drawing::WIDE),
+                'narrow' => Drawing::of($sizing->circuit, Drawing::NARROW),
+            ],
+            'components' => self::components($sizing),
+            'terminals' => self::terminals($sizing),
+            'wires' => array_map(get_object_vars(...), $loom->wires),
+            'parts' => array_map(get_object_vars(...), $loom->parts),
+            'steps' => array_map(get_object_vars(...), $loom->steps),
+            'stretches' => self::stretches($sizing),
+            'bench' => self::bench($sizing),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function components(Sizing $sizing): array
+    {
+        $components = [];
+        foreach ($sizing->circuit->components as $component) {
+            if ($component->passes() !== []) {
+                $components[] = [
+                    'id' => $component->id,
+                    'mark' => $component->mark,
+                    'name' => $component->name,
+                    'part' => isset($sizing->choices[$component->id]) ? $sizing->choices[$component->id]->taken->label() : null,
+                ];
+            }
+        }
+
+        return $components;
+    }
+
+    /** @return list<array{id: string, name: string}> */
+    private static function terminals(Sizing $sizing): array
+    {
+        return array_map(
+            static fn (string $terminal): array => ['id' => $terminal, 'name' => $sizing->circuit->terminalName($terminal)],
+            $sizing->circuit->terminals(),
+        );
+    }
+
+    /** @return list<array<string, mixed>> the stretches this circuit has, as they lie now */
+    private static function stretches(Sizing $sizing): array
+    {
+        $stretches = [];
+        foreach (Stretch::cases() as $stretch) {
+            foreach ($sizing->circuit->wires as $wire) {
+                if ($wire->stretch === $stretch) {
+                    $stretches[$stretch->value] = [
+                        'id' => $stretch->value,
+                        'label' => $stretch->label(),
+                        'lengthM' => $wire->run->lengthM,
+                        'zone' => $wire->run->zone->value,
+                        'ambientC' => $wire->run->ambientC,
+                    ];
+                }
+            }
+        }
+
+        return array_values($stretches);
+    }
+
+    /** @return array<string, mixed> what the bench can move */
+    private static function bench(Sizing $sizing): array
+    {
+        $switches = [];
+        foreach ($sizing->circuit->handSwitches() as $id => $positions) {
+            $component = $sizing->circuit->components[$id];
+            $switches[] = ['id' => $id, 'mark' => $component->mark, 'name' => $component->name, 'positions' => $positions];
+        }
+
+        return [
+            'switches' => $switches,
+            'marks' => array_map(static fn (TemperatureSwitch $switch): array => [
+                'id' => $switch->id,
+                'mark' => $switch->mark,
+                'onC' => $switch->decider->onC,
+                'offC' => $switch->decider->offC,
+            ], $sizing->circuit->each(TemperatureSwitch::class)),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function choice(Choice $choice): array
+    {
+        return [
+            'id' => $choice->id,
+            'kind' => $choice->kind,
+            'name' => $choice->name,
+            'part' => $choice->taken->part->id,
+            'label' => $choice->taken->label(),
+            'isPinned' => $choice->isPinned,
+            'fits' => $choice->taken->fits(),
+            'deciding' => $choice->taken->deciding()->name,
+            'constraints' => array_map(self::constraint(...), $choice->taken->constraints),
+            'nextDown' => $choice->nextDown === null ? null : [
+                'label' => $choice->nextDown->label(),
+                'fails' => array_map(self::constraint(...), $choice->nextDown->broken()),
+            ],
+            'candidates' => array_map(static fn (Candidate $candidate): array => [
+                'part' => $candidate->part->id,
+                'label' => $candidate->label(),
+                'fits' => $candidate->fits(),
+                'fails' => array_map(static fn (Constraint $constraint): string => $constraint->name, $candidate->broken()),
+            ], $choice->candidates),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function constraint(Constraint $constraint): array
+    {
+        return get_object_vars($constraint);
+    }
+
+    /** @return array<string, mixed> */
+    private static function finding(Finding $finding): array
+    {
+        $numbers = [];
+        foreach ($finding->numbers as $name => [$value, $unit]) {
+            $numbers[] = ['name' => $name, 'value' => $value, 'unit' => $unit];
+        }
+
+        return [
+            'code' => $finding->code,
+            'severity' => $finding->severity->value,
+            'title' => $finding->title,
+            'reason' => $finding->reason,
+            'subject' => $finding->subject,
+            'briefPath' => $finding->briefPath,
+            'numbers' => $numbers,
+            'remedies' => array_map(static fn (Remedy $remedy): array => [
+                'label' => $remedy->label,
+                'changes' => (object) $remedy->changes,
+            ], $finding->remedies),
+        ];
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Exchange;
+
+use LampThread\Brief\Brief;
+use LampThread\Brief\BriefReader;
+use LampThread\Brief\Unusable;
+use LampThread\Shelf\Shelf;
+
+/** Reads and writes *.lampthread.json. */
+final readonly class JobFile
+{
+    public const FORMAT = 'lamp-thread/job';
+
+    public const VERSION = 1;
+
+    /** A job file is a few kilobytes; anything past this is something else. */
+    public const MOST_BYTES = 2_000_000;
+
+    private const MOST_DEPTH = 32;
+
+    public function __construct(private Schema $schema, private Shelf $shelf) {}
+
+    public static function standard(Shelf $shelf): self
+    {
+        return new self(new Schema, $shelf);
+    }
+
+    /**
+     * @return array<string, mixed> the file as decoded, checked against the schema and against itself
+     *
+     * @throws Unusable with everything that is wrong and where
+     */
+    public function decode(string $json): array
+    {
+        if (strlen($json) > self::MOST_BYTES) {
+            throw Unusable::because('', sprintf('is %.1f MB long; a job file is never more than %.0f MB.', strlen($json) / 1e6, self::MOST_BYTES / 1e6));
+        }
+        try {
+            $data = json_decode($json, false, self::MOST_DEPTH, JSON_THROW_ON_ERROR);
+        } catch (\JsonException $exception) {
+            throw Unusable::because('', 'is not JSON: '.lcfirst($exception->getMessage()).'.');
+        }
+
+        return $this->check($data);
+    }
+
+    /**
+     * @param  mixed  $data  decoded JSON, objects as objects
+     * @return array<string, mixed>
+     *
+     * @throws Unusable
+     */
+    public function check(mixed $data): array
+    {
+        if (! $data instanceof \stdClass || ($data->format ?? null) !== self::FORMAT) {
+            throw Unusable::because('/format', 'is no job file: its format must be ‘'.self::FORMAT.'’.');
+        }
+        if (($data->version ?? null) !== self::VERSION) {
+            throw Unusable::because('/version', sprintf(
+                'is version %s; this program reads version %d.',
+                json_encode($data->version ?? null, JSON_PARTIAL_OUTPUT_ON_ERROR),
+                self::VERSION,
+            ));
+        }
+        $this->schema->check('job', $data);
+        $file = json_decode((string) json_encode($data, JSON_PRESERVE_ZERO_FRACTION), true);
+        $this->brief($file);
+
+        return $file;
+    }
+
+    /**
+     * @param  array<string, mixed>  $file  as decoded by this class
+     *
+     * @throws Unusable
+     */
+    public function brief(array $file): Brief
+    {
+        return BriefReader::read($file, $this->shelf);
+    }
+
+    /** @param  array<string, mixed>  $file */
+    public static function encode(array $file): string
+    {
+        foreach (['runs', 'pinned'] as $map) {
+            $file[$map] = (object) ($file[$map] ?? []);
+        }
+
+        return json_encode($file, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
+    }
+}

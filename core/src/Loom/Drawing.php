@@ -1,0 +1,181 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Loom;
+
+use LampThread\Circuit\Circuit;
+use LampThread\Circuit\Component\Component;
+use LampThread\Circuit\Component\EarthPoint;
+use LampThread\Circuit\Pass;
+use LampThread\Circuit\Symbol;
+use LampThread\Circuit\Wire;
+
+/**
+ * The threads laid out: each a row from the supply rail on the left to the earth rail on the right. Coordinates in pixels of a
+ * screen at arm's length; the browser and the print draw them as they are.
+ *
+ * @phpstan-type Terminal array{id: string, number: string, joint: string|null, x: int, y: int}
+ */
+final readonly class Drawing
+{
+    public const WIDE = 1160;
+
+    public const NARROW = 720;
+
+    private const ROW = 128;
+
+    private const THREAD_Y = 62;
+
+    private const MARGIN = 34;
+
+    /** @var array<string, string> terminal to the letter of its joint */
+    private array $joints;
+
+    /** @param  list<Thread>  $threads */
+    private function __construct(private Circuit $circuit, private array $threads, private int $width)
+    {
+        $joints = [];
+        foreach ($threads as $thread) {
+            if ($thread->from !== Circuit::SUPPLY) {
+                $joints[$thread->from] ??= chr(ord('a') + count($joints));
+            }
+        }
+        $this->joints = $joints;
+    }
+
+    /**
+     * @param  int  $width  of the drawing; one of WIDE and NARROW
+     * @return array<string, mixed> fits `drawing` of schema/design.json
+     */
+    public static function of(Circuit $circuit, int $width): array
+    {
+        return (new self($circuit, ThreadTracer::trace($circuit), $width))->answer();
+    }
+
+    /** @return array<string, mixed> */
+    private function answer(): array
+    {
+        $rows = [];
+        foreach ($this->threads as $at => $thread) {
+            $rows[] = $this->row($thread, $at);
+        }
+
+        return ['width' => $this->width, 'height' => self::ROW * count($this->threads), 'threads' => $rows];
+    }
+
+    /** @return array<string, mixed> */
+    private function row(Thread $thread, int $at): array
+    {
+        $y = $at * self::ROW + self::THREAD_Y;
+        $pitch = ($this->width - 2 * self::MARGIN) / (count($thread->passes()) + 1);
+        $left = self::MARGIN;
+        $x = (float) $left;
+        $items = [];
+        $wires = [];
+        $pending = [];
+        foreach ($thread->steps as $step) {
+            if ($step instanceof Wire) {
+                $pending[] = $step;
+
+                continue;
+            }
+            $centre = self::MARGIN + (int) round($pitch * (count($items) + 1));
+            $start = (int) $x;
+            $x = $centre + SymbolShapes::REACH;
+            $items[] = $this->item($step[0], $step[1], $centre, $y);
+            array_push($wires, ...$this->wires($pending, $start, $centre - SymbolShapes::REACH, $y, $thread, $step[1]->from));
+            $pending = [];
+        }
+        $right = $this->width - self::MARGIN;
+        array_push($wires, ...$this->wires($pending, (int) $x, $right, $y, $thread, $thread->to));
+
+        return [
+            'id' => 'thread-'.($at + 1),
+            'title' => $thread->title(),
+            'y' => $y,
+            'start' => $this->start($thread, $left, $y),
+            'end' => $this->end($thread, $pending === [] ? (int) $x : $right, $y),
+            'items' => $items,
+            'wires' => $wires,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function item(Component $component, Pass $pass, int $x, int $y): array
+    {
+        return [
+            'component' => $component->id,
+            'symbol' => $pass->symbol->value,
+            'mark' => $component->mark,
+            'name' => $component->name,
+            'x' => $x,
+            'y' => $y,
+            'pass' => "{$pass->from}>{$pass->to}",
+            'shapes' => SymbolShapes::of($pass->symbol),
+            'terminals' => [
+                $this->terminal($pass->from, $x - SymbolShapes::REACH, $y),
+                $this->terminal($pass->to, $x + SymbolShapes::REACH, $y),
+            ],
+        ];
+    }
+
+    /**
+     * A stretch between two components: usually one wire; the same spot on the drawing where terminals meet without one.
+     *
+     * @param  list<Wire>  $wires
+     * @return list<array<string, mixed>>
+     */
+    private function wires(array $wires, int $from, int $to, int $y, Thread $thread, string $meets): array
+    {
+        if ($wires === []) {
+            return $from === $to || $meets === $thread->to ? [] : [$this->segment(null, $from, $to, $y)];
+        }
+        $step = ($to - $from) / count($wires);
+        $segments = [];
+        foreach ($wires as $at => $wire) {
+            $segments[] = $this->segment($wire, (int) round($from + $at * $step), (int) round($from + ($at + 1) * $step), $y);
+        }
+
+        return $segments;
+    }
+
+    /** @return array<string, mixed> */
+    private function segment(?Wire $wire, int $from, int $to, int $y): array
+    {
+        return ['wire' => $wire?->id, 'x1' => $from, 'x2' => $to, 'y' => $y];
+    }
+
+    /** @return array{kind: string, label: string, terminal: Terminal} */
+    private function start(Thread $thread, int $x, int $y): array
+    {
+        $isSupply = $thread->from === Circuit::SUPPLY;
+
+        return [
+            'kind' => $isSupply ? 'supply' : 'joint',
+            'label' => $isSupply ? '30' : $this->joints[$thread->from],
+            'terminal' => $this->terminal($thread->from, $x, $y),
+        ];
+    }
+
+    /** @return array{kind: string, label: string, terminal: Terminal, shapes: list<array{d: string, when: string}>} */
+    private function end(Thread $thread, int $x, int $y): array
+    {
+        $component = $this->circuit->components[explode(':', $thread->to)[0]] ?? null;
+        $isEarth = $component instanceof EarthPoint;
+        $joint = $this->joints[$thread->to] ?? null;
+
+        return [
+            'kind' => $isEarth ? 'earth' : ($joint === null ? 'open' : 'joint'),
+            'label' => $isEarth ? $component->mark : ($joint ?? 'open end'),
+            'terminal' => $this->terminal($thread->to, $x, $y),
+            'shapes' => $isEarth ? SymbolShapes::of(Symbol::EarthPoint) : [],
+        ];
+    }
+
+    /** @return Terminal */
+    private function terminal(string $id, int $x, int $y): array
+    {
+        return ['id' => $id, 'number' => explode(':', $id, 2)[1], 'joint' => $this->joints[$id] ?? null, 'x' => $x, 'y' => $y];
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Loom;
+
+use LampThread\Circuit\Circuit;
+use LampThread\Circuit\Component\Fuse;
+use LampThread\Circuit\Component\HandSwitch;
+use LampThread\Circuit\Component\Relay;
+use LampThread\Circuit\Component\TemperatureSwitch;
+use LampThread\Circuit\Wire;
+use LampThread\Shelf\Shelf;
+use LampThread\Sizing\Sizing;
+
+/** What to cut, what to buy, and in which order to build it. */
+final readonly class Loom
+{
+    /**
+     * @param  list<WireRow>  $wires
+     * @param  list<PartRow>  $parts
+     * @param  list<Step>  $steps
+     */
+    private function __construct(
+        public array $wires,
+        public array $parts,
+        public array $steps,
+    ) {}
+
+    public static function of(Sizing $sizing, Shelf $shelf): self
+    {
+        $crimp = new Crimp($shelf, $sizing->circuit);
+        $wires = array_map(static function (Wire $wire) use ($sizing, $crimp): WireRow {
+            $greatestA = $sizing->duty->greatestA($wire->id);
+
+            return new WireRow(
+                $wire->id,
+                $sizing->circuit->terminalName($wire->from),
+                $sizing->circuit->terminalName($wire->to),
+                $wire->stretch->value,
+                $wire->colour->value,
+                $wire->colour->label(),
+                $wire->conductor->designation,
+                $wire->conductor->areaMm2,
+                $wire->run->lengthM,
+                $crimp->at($wire->from, $wire, $greatestA)->name,
+                $crimp->at($wire->to, $wire, $greatestA)->name,
+                $greatestA,
+                $wire->conductorC,
+            );
+        }, $sizing->circuit->wires);
+
+        return new self($wires, self::parts($sizing->circuit, $wires), Steps::of($sizing));
+    }
+
+    /**
+     * @param  list<WireRow>  $wires
+     * @return list<PartRow>
+     */
+    private static function parts(Circuit $circuit, array $wires): array
+    {
+        $parts = [];
+        foreach ($circuit->components as $component) {
+            $part = match (true) {
+                $component instanceof Relay => $component->part->name.' and base',
+                $component instanceof Fuse => $component->part->name.' and sealed holder',
+                $component instanceof TemperatureSwitch => sprintf(
+                    'Temperature switch, on %g °C, off %g °C', $component->decider->onC, $component->decider->offC,
+                ),
+                $component instanceof HandSwitch => sprintf('Dash switch, %g A, with indicator of its position', $component->ratedA),
+                default => null,
+            };
+            if ($part !== null) {
+                $parts[] = new PartRow($part, 1, 'piece', "{$component->mark}, {$component->name}");
+            }
+        }
+        $metres = [];
+        $terminals = [];
+        foreach ($wires as $wire) {
+            $cable = "Cable {$wire->size}, {$wire->colourName} ({$wire->colour})";
+            $metres[$cable]['m'] = ($metres[$cable]['m'] ?? 0.0) + $wire->lengthM;
+            $metres[$cable]['for'][] = $wire->id;
+            foreach ([$wire->fromTerminal, $wire->toTerminal] as $terminal) {
+                $key = "{$terminal}, for {$wire->size}";
+                $terminals[$key] = ($terminals[$key] ?? 0) + 1;
+            }
+        }
+        foreach ($metres as $cable => $cut) {
+            $parts[] = new PartRow($cable, round($cut['m'], 2), 'm', implode(', ', $cut['for']));
+        }
+        foreach ($terminals as $terminal => $count) {
+            $parts[] = new PartRow($terminal, $count, 'piece', 'crimped, with adhesive sleeve');
+        }
+
+        return $parts;
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Loom;
+
+use LampThread\Circuit\Circuit;
+use LampThread\Circuit\Component\Component;
+use LampThread\Circuit\Component\EarthPoint;
+use LampThread\Circuit\Pass;
+use LampThread\Circuit\Wire;
+
+/**
+ * Pulls a circuit apart into threads. Every wire and every way through a component is on exactly one thread; a thread that
+ * meets one already drawn ends there, at a joint, so that crossings are labelled and not drawn.
+ */
+final class ThreadTracer
+{
+    /** @var array<string, list<Wire|array{Component, Pass}>> what leaves each terminal and is not on a thread yet */
+    private array $leaving = [];
+
+    private function __construct(private readonly Circuit $circuit)
+    {
+        foreach ($circuit->components as $component) {
+            if (! $component instanceof EarthPoint) {
+                foreach ($component->passes() as $pass) {
+                    $this->leaving[$pass->from][] = [$component, $pass];
+                }
+            }
+        }
+        foreach ($circuit->wires as $wire) {
+            $this->leaving[$wire->from][] = $wire;
+        }
+    }
+
+    /** @return list<Thread> fans first, then triggers, then what joins them */
+    public static function trace(Circuit $circuit): array
+    {
+        return (new self($circuit))->threads();
+    }
+
+    /** @return list<Thread> */
+    private function threads(): array
+    {
+        $threads = [];
+        $starts = [Circuit::SUPPLY, ...$this->circuit->terminals()];
+        foreach ($starts as $start) {
+            while (($this->leaving[$start] ?? []) !== []) {
+                $threads[] = $this->walk($start);
+            }
+        }
+        usort($threads, static fn (Thread $a, Thread $b): int => $a->rank() <=> $b->rank());
+
+        return $threads;
+    }
+
+    private function walk(string $start): Thread
+    {
+        $steps = [];
+        $at = $start;
+        while (($this->leaving[$at] ?? []) !== []) {
+            $step = array_shift($this->leaving[$at]);
+            $steps[] = $step;
+            $at = $step instanceof Wire ? $step->to : $step[1]->to;
+        }
+
+        return new Thread($start, $steps, $at);
+    }
+}

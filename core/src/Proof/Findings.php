@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Proof;
+
+use LampThread\Sizing\Sizing;
+
+/** Everything there is to say against a design, worst first. */
+final class Findings
+{
+    /** @return list<Finding> */
+    public static function of(Sizing $sizing): array
+    {
+        $findings = [];
+        foreach (self::rules() as $rule) {
+            array_push($findings, ...$rule->judge($sizing));
+        }
+        $order = array_flip(array_column(Severity::cases(), 'value'));
+        usort($findings, static fn (Finding $a, Finding $b): int => $order[$a->severity->value] <=> $order[$b->severity->value]);
+
+        return $findings;
+    }
+
+    /** @return list<Rule\Rule> */
+    private static function rules(): array
+    {
+        return [
+            new Rule\BrokenConstraints,
+            new Rule\TriggerFuse,
+            new Rule\HoseAdapterEarth,
+            new Rule\UnfusedLength,
+            new Rule\SetPoints,
+            new Rule\FanClearance,
+            new Rule\SwitchRating,
+            new Rule\KeyOut,
+            new Rule\Chatter,
+        ];
+    }
+}

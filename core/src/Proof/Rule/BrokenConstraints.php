@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Proof\Rule;
+
+use LampThread\Proof\Finding;
+use LampThread\Proof\Remedy;
+use LampThread\Proof\Severity;
+use LampThread\Sizing\Choice;
+use LampThread\Sizing\Constraint;
+use LampThread\Sizing\Sizing;
+
+/** Parts that break what they were judged by: pinned ones, or where nothing on the shelf is enough. */
+final readonly class BrokenConstraints implements Rule
+{
+    /** Drop above which a circuit is refused, % of system voltage (common practice, no source). */
+    private const REFUSED_DROP_PERCENT = 10.0;
+
+    public function judge(Sizing $sizing): array
+    {
+        $findings = [];
+        foreach ($sizing->choices as $choice) {
+            foreach ($choice->taken->broken() as $constraint) {
+                $findings[] = $this->finding($choice, $constraint);
+            }
+        }
+
+        return $findings;
+    }
+
+    private function finding(Choice $choice, Constraint $constraint): Finding
+    {
+        [$code, $severity, $title] = match ($constraint->name) {
+            'its fuse' => ['fuse-over-wire', Severity::Danger, 'The fuse lets more through than the wire carries'],
+            'steady current' => ['wire-over-ampacity', Severity::Danger, 'The wire runs too hot'],
+            'loop drop' => [
+                'drop-over-limit',
+                $constraint->value > self::REFUSED_DROP_PERCENT ? Severity::Danger : Severity::Warning,
+                'Too much voltage is lost on the way',
+            ],
+            'strength' => ['wire-too-thin', Severity::Warning, 'The wire is too thin to last'],
+            'running current' => ['relay-over-rating', Severity::Danger, 'The relay runs above its rating'],
+            'start current' => ['relay-over-inrush', Severity::Danger, 'The start current can weld the relay'],
+            'hot coil pulls in' => ['coil-does-not-pull', Severity::Danger, 'The hot coil may not pull in'],
+            default => ['fuse-over-load', Severity::Warning, 'The fuse is loaded too hard'],
+        };
+        $fitting = array_values(array_filter($choice->candidates, static fn ($candidate): bool => $candidate->fits()))[0] ?? null;
+        $remedies = [];
+        if ($choice->isPinned) {
+            $remedies[] = new Remedy(
+                $fitting === null ? 'Let the program choose' : 'Take '.$fitting->label(),
+                ["/pinned/{$choice->id}" => null],
+            );
+        }
+
+        return new Finding(
+            $code,
+            $severity,
+            $title,
+            sprintf(
+                '%s, %s: %s needs %.3g %s, %.3g %s are there. %s.',
+                $choice->name,
+                $choice->taken->label(),
+                $constraint->name,
+                $constraint->value,
+                $constraint->unit,
+                $constraint->limit,
+                $constraint->unit,
+                $constraint->formula,
+            ),
+            $choice->id,
+            "/pinned/{$choice->id}",
+            ['needs' => [$constraint->value, $constraint->unit], 'has' => [$constraint->limit, $constraint->unit]],
+            $remedies,
+        );
+    }
+}

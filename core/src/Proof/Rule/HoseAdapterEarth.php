@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Proof\Rule;
+
+use LampThread\Brief\Side;
+use LampThread\Proof\Finding;
+use LampThread\Proof\Remedy;
+use LampThread\Proof\Severity;
+use LampThread\Sizing\Sizing;
+
+/** A one-wire switch in a hose adapter hangs in rubber: without a lead of its own the fan never starts. Common practice, no source. */
+final readonly class HoseAdapterEarth implements Rule
+{
+    public function judge(Sizing $sizing): array
+    {
+        $findings = [];
+        foreach ($sizing->brief->control->stages as $at => $stage) {
+            if ($stage->side === Side::Earth && $stage->decider->place->isInHose() && ! $stage->decider->earthLead) {
+                $path = "/control/stages/{$at}/decider/earthLead";
+                $findings[] = new Finding(
+                    'hose-adapter-no-earth',
+                    Severity::Danger,
+                    'The fan never starts: the switch has no earth',
+                    'Its body is its earth, and the hose on both sides is rubber. The adapter needs a lead of its own to an earth point.',
+                    "{$stage->id}-switch",
+                    $path,
+                    [],
+                    [new Remedy('Add an earth lead to the adapter', [$path => true])],
+                );
+            }
+        }
+
+        return $findings;
+    }
+}

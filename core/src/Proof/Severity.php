@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Proof;
+
+/** How much a finding matters. */
+enum Severity: string
+{
+    /** Someone can be hurt, something can burn, or there is no cooling. */
+    case Danger = 'danger';
+
+    /** It works, but not as it should, or not for long. */
+    case Warning = 'warning';
+
+    /** Worth knowing. */
+    case Note = 'note';
+}

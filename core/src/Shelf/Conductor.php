@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Shelf;
+
+/** One size of a cable catalogue. */
+final readonly class Conductor
+{
+    /**
+     * @param  string  $designation  as it is printed on the reel: ‘2.5 mm²’, ‘14 AWG’
+     * @param  float  $areaMm2  cross-section of the copper, mm²
+     * @param  float  $milliohmPerM  resistance at 20 °C, mΩ/m, from the catalogue's table
+     */
+    public function __construct(
+        public string $id,
+        public string $designation,
+        public float $areaMm2,
+        public float $milliohmPerM,
+    ) {}
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Shelf;
+
+/** A fuse by rating and family. */
+final readonly class FusePart
+{
+    /**
+     * @param  string  $family  blade, cartridge (slow) or bolt-down
+     * @param  float  $ratedA  rated current at 25 °C, A
+     * @param  float  $coldMilliohm  resistance, mΩ
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $family,
+        public float $ratedA,
+        public float $coldMilliohm,
+    ) {}
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Shelf;
+
+/** A plug-in relay by its ratings. Coil figures hold at 23 °C. */
+final readonly class RelayPart
+{
+    /**
+     * @param  float  $coilOhm  coil resistance, Ω
+     * @param  float  $pullInV  lowest coil voltage that surely closes it, V
+     * @param  float  $dropOutV  highest coil voltage that surely lets it go, V
+     * @param  float  $makeA  what the make contact (87) may carry up to $ratedAtC, A
+     * @param  float|null  $restA  what the rest contact (87a) may carry, A; null where it has none
+     * @param  float  $inrushA  what the make contact may switch on, A
+     * @param  float  $ratedAtC  ambient up to which the contact ratings hold, °C
+     * @param  float  $maxAmbientC  ambient at which it may carry nothing, °C
+     * @param  float  $ratedOperations  electrical life at rated load, operations
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public int $coilV,
+        public float $coilOhm,
+        public float $pullInV,
+        public float $dropOutV,
+        public float $makeA,
+        public ?float $restA,
+        public float $inrushA,
+        public float $contactMilliohm,
+        public float $ratedAtC,
+        public float $maxAmbientC,
+        public float $ratedOperations,
+        public string $suppression,
+        public float $suppressionOhm,
+    ) {}
+
+    /** What the make contact may carry at an ambient, A: falls linearly from the rated to the greatest ambient (common practice, no source). */
+    public function makeAt(float $ambientC): float
+    {
+        $share = ($this->maxAmbientC - $ambientC) / ($this->maxAmbientC - $this->ratedAtC);
+
+        return $this->makeA * max(0.0, min(1.0, $share));
+    }
+}

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Shelf;
+
+use LampThread\Brief\Catalogue;
+
+/** The rated parts and published tables that ship with the product. Read once; the same for every job. */
+final readonly class Shelf
+{
+    /**
+     * @param  array<string, list<Conductor>>  $catalogues  by catalogue, thin to thick
+     * @param  list<FusePart>  $fuses  by family, small to large
+     * @param  list<RelayPart>  $relays  small to large
+     * @param  list<TerminalPart>  $terminals  small to large
+     * @param  list<array{float, float}>  $ampacityRows  area in mm², current in A
+     */
+    private function __construct(
+        private array $catalogues,
+        private array $fuses,
+        private array $relays,
+        private array $terminals,
+        public array $ampacityRows,
+    ) {}
+
+    public static function standard(): self
+    {
+        $awg = self::conductors('awg');
+        $areaByGauge = [];
+        foreach ($awg as $conductor) {
+            $areaByGauge[$conductor->designation] = $conductor->areaMm2;
+        }
+
+        return new self(
+            [
+                Catalogue::Metric->value => self::conductors('metric'),
+                Catalogue::Awg->value => $awg,
+                Catalogue::Sae->value => self::conductors('sae'),
+            ],
+            array_map(static fn (array $part): FusePart => new FusePart(...$part), self::data('parts/fuses')['parts']),
+            array_map(static fn (array $part): RelayPart => new RelayPart(...$part), self::data('parts/relays')['parts']),
+            array_map(static fn (array $part): TerminalPart => new TerminalPart(...$part), self::data('parts/terminals')['parts']),
+            array_map(
+                static fn (array $row): array => [$areaByGauge[$row['awg'].' AWG'], (float) $row['ampacityA']],
+                self::data('conductors/ampacity')['rows'],
+            ),
+        );
+    }
+
+    /** @return list<Conductor> thin to thick */
+    public function catalogue(Catalogue $catalogue): array
+    {
+        return $this->catalogues[$catalogue->value];
+    }
+
+    /** @return list<FusePart> small to large */
+    public function fuses(string $family): array
+    {
+        return array_values(array_filter($this->fuses, static fn (FusePart $part): bool => $part->family === $family));
+    }
+
+    /** @return list<RelayPart> with a coil for this system voltage, small to large */
+    public function relays(int $systemV): array
+    {
+        return array_values(array_filter($this->relays, static fn (RelayPart $part): bool => $part->coilV === $systemV));
+    }
+
+    /** @return list<TerminalPart> */
+    public function terminals(): array
+    {
+        return $this->terminals;
+    }
+
+    public function has(string $id): bool
+    {
+        return $this->conductor($id) !== null || $this->fuse($id) !== null || $this->relay($id) !== null;
+    }
+
+    public function conductor(string $id): ?Conductor
+    {
+        return self::find(array_merge(...array_values($this->catalogues)), $id);
+    }
+
+    public function fuse(string $id): ?FusePart
+    {
+        return self::find($this->fuses, $id);
+    }
+
+    public function relay(string $id): ?RelayPart
+    {
+        return self::find($this->relays, $id);
+    }
+
+    /**
+     * @template T of Conductor|FusePart|RelayPart
+     *
+     * @param  list<T>  $parts
+     * @return T|null
+     */
+    private static function find(array $parts, string $id): Conductor|FusePart|RelayPart|null
+    {
+        foreach ($parts as $part) {
+            if ($part->id === $id) {
+                return $part;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Conductor> */
+    private static function conductors(string $name): array
+    {
+        return array_map(static fn (array $size): Conductor => new Conductor(...$size), self::data("conductors/{$name}")['sizes']);
+    }
+
+    /** @return array<string, mixed> */
+    private static function data(string $name): array
+    {
+        return json_decode((string) file_get_contents(__DIR__."/../../data/{$name}.json"), true, flags: JSON_THROW_ON_ERROR);
+    }
+}

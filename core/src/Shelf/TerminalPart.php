@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Shelf;
+
+/** A crimp terminal by the wire it takes and the current it carries. */
+final readonly class TerminalPart
+{
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $kind,
+        public float $maxAreaMm2,
+        public float $maxA,
+    ) {}
+}

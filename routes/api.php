@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\BenchController;
+use App\Http\Controllers\ExportController;
+use App\Http\Controllers\JobController;
+use Illuminate\Routing\Middleware\SubstituteBindings;
+use Illuminate\Support\Facades\Route;
+
+Route::middleware(SubstituteBindings::class)->group(function (): void {
+    Route::get('jobs', [JobController::class, 'index']);
+    Route::post('jobs', [JobController::class, 'start']);
+    Route::post('jobs/import', [JobController::class, 'import']);
+    Route::get('jobs/{job}', [JobController::class, 'show']);
+    Route::delete('jobs/{job}', [JobController::class, 'remove']);
+    Route::post('jobs/{job}/restore', [JobController::class, 'restore'])->withoutMiddleware(SubstituteBindings::class);
+    Route::post('jobs/{job}/changes', [JobController::class, 'change']);
+    Route::post('jobs/{job}/undo', [JobController::class, 'undo']);
+    Route::post('jobs/{job}/redo', [JobController::class, 'redo']);
+    Route::post('jobs/{job}/bench', [BenchController::class, 'settle']);
+    Route::get('jobs/{job}/file', [ExportController::class, 'file']);
+    Route::get('jobs/{job}/cut-list.csv', [ExportController::class, 'cutList']);
+    Route::get('jobs/{job}/netlist.cir', [ExportController::class, 'netlist']);
+});
