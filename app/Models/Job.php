@@ -33,6 +33,12 @@ final class Job extends Model
         return ['version' => 'integer', 'head' => 'integer'];
     }
 
+    /** The demo workshop's jobs are called by name, everyone else's by a ULID. */
+    protected function isValidUniqueId(mixed $value): bool
+    {
+        return is_string($value) && preg_match('/^[a-z0-9-]{1,60}$/', $value) === 1;
+    }
+
     /** @param  array<string, mixed>  $file  already checked */
     public static function start(array $file, string $label, ?string $id = null): self
     {

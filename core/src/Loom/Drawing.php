@@ -19,9 +19,9 @@ use LampThread\Circuit\Wire;
  */
 final readonly class Drawing
 {
-    public const WIDE = 1160;
+    public const WIDE = 780;
 
-    public const NARROW = 720;
+    public const NARROW = 744;
 
     private const ROW = 128;
 
@@ -84,11 +84,11 @@ final readonly class Drawing
             $start = (int) $x;
             $x = $centre + SymbolShapes::REACH;
             $items[] = $this->item($step[0], $step[1], $centre, $y);
-            array_push($wires, ...$this->wires($pending, $start, $centre - SymbolShapes::REACH, $y, $thread, $step[1]->from));
+            array_push($wires, ...$this->wires($pending, $start, $centre - SymbolShapes::REACH, $y, self::key($step[1])));
             $pending = [];
         }
         $right = $this->width - self::MARGIN;
-        array_push($wires, ...$this->wires($pending, (int) $x, $right, $y, $thread, $thread->to));
+        array_push($wires, ...$this->wires($pending, (int) $x, $right, $y, null));
 
         return [
             'id' => 'thread-'.($at + 1),
@@ -111,7 +111,8 @@ final readonly class Drawing
             'name' => $component->name,
             'x' => $x,
             'y' => $y,
-            'pass' => "{$pass->from}>{$pass->to}",
+            'pass' => self::key($pass),
+            'figure' => $component->figure() === null ? null : array_combine(['value', 'unit'], $component->figure()),
             'shapes' => SymbolShapes::of($pass->symbol),
             'terminals' => [
                 $this->terminal($pass->from, $x - SymbolShapes::REACH, $y),
@@ -124,26 +125,32 @@ final readonly class Drawing
      * A stretch between two components: usually one wire; the same spot on the drawing where terminals meet without one.
      *
      * @param  list<Wire>  $wires
+     * @param  string|null  $pass  the way through a component that follows; none follows at the end of a thread
      * @return list<array<string, mixed>>
      */
-    private function wires(array $wires, int $from, int $to, int $y, Thread $thread, string $meets): array
+    private function wires(array $wires, int $from, int $to, int $y, ?string $pass): array
     {
         if ($wires === []) {
-            return $from === $to || $meets === $thread->to ? [] : [$this->segment(null, $from, $to, $y)];
+            return $from === $to || $pass === null ? [] : [$this->segment(null, $pass, $from, $to, $y)];
         }
         $step = ($to - $from) / count($wires);
         $segments = [];
         foreach ($wires as $at => $wire) {
-            $segments[] = $this->segment($wire, (int) round($from + $at * $step), (int) round($from + ($at + 1) * $step), $y);
+            $segments[] = $this->segment($wire, null, (int) round($from + $at * $step), (int) round($from + ($at + 1) * $step), $y);
         }
 
         return $segments;
     }
 
     /** @return array<string, mixed> */
-    private function segment(?Wire $wire, int $from, int $to, int $y): array
+    private function segment(?Wire $wire, ?string $pass, int $from, int $to, int $y): array
     {
-        return ['wire' => $wire?->id, 'x1' => $from, 'x2' => $to, 'y' => $y];
+        return ['wire' => $wire?->id, 'pass' => $pass, 'x1' => $from, 'x2' => $to, 'y' => $y];
+    }
+
+    private static function key(Pass $pass): string
+    {
+        return "{$pass->from}>{$pass->to}";
     }
 
     /** @return array{kind: string, label: string, terminal: Terminal} */

@@ -35,6 +35,7 @@ final readonly class Loom
 
             return new WireRow(
                 $wire->id,
+                $wire->reel,
                 $sizing->circuit->terminalName($wire->from),
                 $sizing->circuit->terminalName($wire->to),
                 $wire->stretch->value,

@@ -9,6 +9,7 @@ final readonly class WireRow
 {
     public function __construct(
         public string $id,
+        public string $reel,
         public string $from,
         public string $to,
         public string $stretch,

@@ -31,7 +31,7 @@ final readonly class VehicleSupply implements Arrangement
         $feed = $harness->brief->control->coilFeed;
         $tap = 'battery:+';
         if ($feed !== CoilFeed::Battery) {
-            $key = $harness->add(new KeySwitch($feed->terminal()));
+            $key = $harness->add(new KeySwitch($harness->mark('S'), $feed->terminal()));
             $tap = $key->terminal($feed->terminal());
         }
         $stretch = Stretch::FeedToFuse;

@@ -35,6 +35,16 @@ abstract readonly class Component
      */
     abstract public function elements(Setting $setting, int $position): array;
 
+    /**
+     * The one figure worth reading on the drawing.
+     *
+     * @return array{float, string}|null value and unit
+     */
+    public function figure(): ?array
+    {
+        return null;
+    }
+
     /** Whether current can get through between the ends of a pass now. */
     public function conducts(Pass $pass, Setting $setting, int $position): bool
     {

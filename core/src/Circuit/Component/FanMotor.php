@@ -33,6 +33,11 @@ final readonly class FanMotor extends Component implements Settling
         return [new Pass($this->terminal('+'), $this->terminal('-'), Symbol::Motor)];
     }
 
+    public function figure(): array
+    {
+        return [$this->fan->runA, 'A'];
+    }
+
     public function elements(Setting $setting, int $position): array
     {
         return [$position === self::TURNING

@@ -24,6 +24,11 @@ final readonly class Fuse extends Component
         return [new Pass($this->terminal('1'), $this->terminal('2'), Symbol::Fuse)];
     }
 
+    public function figure(): array
+    {
+        return [$this->part->ratedA, 'A'];
+    }
+
     public function elements(Setting $setting, int $position): array
     {
         return [new Resistor($this->id, $this->terminal('1'), $this->terminal('2'), $this->part->coldMilliohm / 1000)];

@@ -16,9 +16,9 @@ final readonly class KeySwitch extends Component
     /** Switch and the vehicle's own lead to the tap, Ω (common practice, no source). */
     private const OHM = 0.03;
 
-    public function __construct(private string $circuit)
+    public function __construct(string $mark, private string $circuit)
     {
-        parent::__construct('key', 'S1', 'Ignition switch');
+        parent::__construct('key', $mark, 'Ignition switch');
     }
 
     public function passes(): array

@@ -42,6 +42,11 @@ final readonly class Relay extends Component implements Settling
         ];
     }
 
+    public function figure(): array
+    {
+        return [$this->part->makeA, 'A'];
+    }
+
     public function elements(Setting $setting, int $position): array
     {
         $coilOhm = $this->part->coilOhm * self::coilFactor($this->zone->ambientC());

@@ -40,6 +40,11 @@ final readonly class TemperatureSwitch extends Component implements Settling
         return $passes;
     }
 
+    public function figure(): array
+    {
+        return [$this->decider->onC, '°C'];
+    }
+
     public function elements(Setting $setting, int $position): array
     {
         $elements = [];

@@ -1,0 +1,73 @@
+import type { Bench } from "./generated/bench";
+import type { JobList } from "./generated/job-list";
+import type { SavedJob } from "./generated/saved-job";
+
+export interface Problem {
+  at: string;
+  says: string;
+}
+
+/** What the server would not do, and why. */
+export class Refused extends Error {
+  constructor(
+    readonly status: number,
+    readonly problems: Problem[],
+  ) {
+    super(problems.map((problem) => problem.says).join(" "));
+  }
+
+  /** What is wrong at one place of the job file. */
+  at(path: string): string | undefined {
+    return this.problems.find((problem) => problem.at === path || problem.at.startsWith(`${path}/`))?.says;
+  }
+}
+
+async function call<T>(method: string, path: string, body?: string): Promise<T> {
+  const request: RequestInit = { method, headers: { Accept: "application/json" } };
+  if (method !== "GET") {
+    request.headers = { Accept: "application/json", "Content-Type": "application/json" };
+    request.body = body ?? "{}";
+  }
+  let response: Response;
+  try {
+    response = await fetch(`/api/${path}`, request);
+  } catch {
+    throw new Refused(0, [{ at: "", says: "The program does not answer. Is bin/start still running?" }]);
+  }
+  if (!response.ok) {
+    const answer = (await response.json().catch(() => null)) as { problems?: Problem[] } | null;
+    throw new Refused(response.status, answer?.problems ?? [{ at: "", says: "Something went wrong." }]);
+  }
+  return (response.status === 204 ? undefined : await response.json()) as T;
+}
+
+export interface Change {
+  /** Names the change for undo. */
+  label: string;
+  /** JSON pointer to value. */
+  changes?: Record<string, unknown>;
+  /** JSON pointer to text as typed; the server reads it. */
+  typed?: Record<string, string>;
+}
+
+export interface BenchSettingInput {
+  key: string;
+  engineRpm: number;
+  coolantC: number;
+  [handSwitch: string]: string | number;
+}
+
+export const api = {
+  jobs: () => call<JobList>("GET", "jobs"),
+  job: (id: string) => call<SavedJob>("GET", `jobs/${id}`),
+  start: () => call<SavedJob>("POST", "jobs"),
+  importFile: (text: string) => call<SavedJob>("POST", "jobs/import", text),
+  remove: (id: string) => call<undefined>("DELETE", `jobs/${id}`),
+  restore: (id: string) => call<SavedJob>("POST", `jobs/${id}/restore`),
+  change: (id: string, version: number, change: Change) =>
+    call<SavedJob>("POST", `jobs/${id}/changes`, JSON.stringify({ version, ...change })),
+  undo: (id: string, version: number) => call<SavedJob>("POST", `jobs/${id}/undo`, JSON.stringify({ version })),
+  redo: (id: string, version: number) => call<SavedJob>("POST", `jobs/${id}/redo`, JSON.stringify({ version })),
+  bench: (id: string, set: BenchSettingInput, memory: Record<string, number>) =>
+    call<Bench>("POST", `jobs/${id}/bench`, JSON.stringify({ set, memory })),
+};

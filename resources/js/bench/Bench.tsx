@@ -1,0 +1,171 @@
+import { useState } from "react";
+import type { BenchSettingInput } from "../api/client";
+import { useJob } from "../api/JobContext";
+import { Panel, Pick } from "../kit/controls";
+import { digits, shown, useUnits } from "../kit/units";
+import { ThreadDrawing, type Held } from "../threads/ThreadDrawing";
+import { useFormat } from "../threads/useFormat";
+import { CoolantSlider } from "./CoolantSlider";
+import { ReadingPanel } from "./ReadingPanel";
+import { useBench } from "./useBench";
+
+type Tool = "lamp" | "meter";
+
+const IDLE_RPM = 850;
+
+/** Turn the key, warm the coolant, throw the switches, and watch. */
+export function Bench() {
+  const { job } = useJob();
+  const { design } = job;
+  const format = useFormat();
+  const [setting, setSetting] = useState<BenchSettingInput>({ key: "run", engineRpm: IDLE_RPM, coolantC: 70 });
+  const [tool, setTool] = useState<Tool>("lamp");
+  const [held, setHeld] = useState<Held[]>([]);
+  const { bench, failure } = useBench(setting);
+  const set = (change: Partial<BenchSettingInput>) => {
+    setSetting((now) => ({ ...now, ...change }) as BenchSettingInput);
+  };
+  const hold = (next: Held) => {
+    setHeld((now) => {
+      const leads = now.filter((one) => one.kind === "terminal");
+      return tool === "meter" && next.kind === "terminal" && leads.length === 1 ? [...leads, next] : [next];
+    });
+  };
+
+  return (
+    <div className="grid gap-4 lg:grid-cols-[17.5rem_minmax(0,1fr)]">
+      <section className="panel grid content-start gap-4" aria-label="Inputs">
+        <Pick
+          label="Key"
+          value={setting.key}
+          options={[
+            { value: "off", label: "Off" },
+            { value: "run", label: "Run" },
+            { value: "crank", label: "Crank" },
+          ]}
+          onPick={(key) => {
+            set(key === "run" ? { key } : { key, engineRpm: 0 });
+          }}
+        />
+        <Pick
+          label="Engine"
+          value={setting.engineRpm === 0 ? "stands" : setting.engineRpm === IDLE_RPM ? "idle" : "fast"}
+          options={[
+            { value: "stands", label: "Stands" },
+            { value: "idle", label: `Idle, ${IDLE_RPM}` },
+            { value: "fast", label: "3000 rpm" },
+          ]}
+          onPick={(speed) => {
+            set({
+              key: speed === "stands" ? setting.key : "run",
+              engineRpm: { stands: 0, idle: IDLE_RPM, fast: 3000 }[speed],
+            });
+          }}
+        />
+        <CoolantSlider
+          value={setting.coolantC}
+          marks={design.bench.marks}
+          onChange={(coolantC) => {
+            set({ coolantC });
+          }}
+        />
+        {design.bench.switches.map((one) => (
+          <Pick
+            key={one.id}
+            label={`${one.mark} ${one.name}`}
+            value={String(setting[one.id] ?? one.positions[0])}
+            options={one.positions.map((position) => ({
+              value: position,
+              label: position === "on" ? "On" : "Off",
+            }))}
+            onPick={(position) => {
+              set({ [one.id]: position });
+            }}
+          />
+        ))}
+        {failure !== undefined && (
+          <p role="alert" className="font-semibold text-danger">
+            {failure}
+          </p>
+        )}
+      </section>
+      <div className="grid content-start gap-4">
+        <section className="panel">
+          {bench?.isSettled === false && (
+            <p role="alert" className="mb-2 font-bold text-danger">
+              ▲ Chattering: {bench.chattering.join(", ")} never comes to rest.
+            </p>
+          )}
+          <ThreadDrawing design={design} bench={bench} format={format} held={held} onHold={hold} />
+        </section>
+        <div className="grid gap-4 md:grid-cols-2">
+          <Panel
+            title="Held on it"
+            aside={
+              <Pick
+                hideLabel
+                label="Instrument"
+                value={tool}
+                options={[
+                  { value: "lamp", label: "Lamp" },
+                  { value: "meter", label: "Meter, two leads" },
+                ]}
+                onPick={(picked) => {
+                  setTool(picked);
+                  setHeld([]);
+                }}
+              />
+            }
+          >
+            <ReadingPanel design={design} bench={bench} held={held} />
+          </Panel>
+          <Panel title="What it does">
+            <Doings bench={bench} />
+          </Panel>
+        </div>
+      </div>
+    </div>
+  );
+}
+
+function Doings({ bench }: { bench: ReturnType<typeof useBench>["bench"] }) {
+  const { units } = useUnits();
+  if (bench === undefined) {
+    return <p className="text-muted">Solving …</p>;
+  }
+  const rows = [
+    ...Object.entries(bench.fans).map(([id, fan]) => ({
+      id,
+      name: `${fan.mark} ${fan.name}`,
+      does: fan.isTurning
+        ? `${digits(fan.speedShare * 100)} % of rated speed, ${digits(fan.flowM3h)} m³/h, ${digits(fan.currentA)} A at ${digits(fan.volts)} V`
+        : "at rest",
+    })),
+    ...Object.entries(bench.relays).map(([id, relay]) => ({
+      id,
+      name: `${relay.mark} ${relay.name}`,
+      does: `${relay.isPulledIn ? "pulled in" : "released"}, coil ${digits(relay.coilV)} V`,
+    })),
+    {
+      id: "supply",
+      name: "Battery",
+      does: `${digits(bench.batteryV)} V, ${bench.batteryA >= 0 ? `gives ${digits(bench.batteryA)} A` : `takes ${digits(-bench.batteryA)} A`}`,
+    },
+    { id: "alternator", name: "Alternator", does: `gives ${digits(bench.alternatorA)} A` },
+    {
+      id: "coolant",
+      name: "Coolant",
+      does: `${digits(shown(bench.setting.coolantC, "temperature", units).value)} ${units.temperature}`,
+    },
+  ];
+  return (
+    <dl className="grid gap-1">
+      {rows.map((row) => (
+        <div key={row.id} className="flex flex-wrap justify-between gap-x-3 border-b border-line py-1">
+          <dt className="font-semibold">{row.name}</dt>
+          <dd className="font-mono text-[0.9rem]">{row.does}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+}

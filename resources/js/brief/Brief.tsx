@@ -1,0 +1,189 @@
+import type { ReactNode } from "react";
+import { Link } from "react-router";
+import { useJob } from "../api/JobContext";
+import { Panel, Pick } from "../kit/controls";
+import { QuantityField } from "../kit/QuantityField";
+import { TextField } from "../kit/TextField";
+import { FindingCard } from "../threads/FindingCard";
+import { Changed } from "./Changed";
+import { Lengths } from "./Lengths";
+import { Switching } from "./Switching";
+
+/** What only the installer knows, in the order of the work. */
+export function Brief() {
+  const { job, change } = useJob();
+  const { file, design } = job;
+  const { supply, cooling } = file;
+  const [fan] = file.fans;
+
+  return (
+    <div className="grid gap-4 lg:grid-cols-[minmax(0,1fr)_19.5rem]">
+      <div className="grid gap-4">
+        <Panel title="1  The vehicle">
+          <Fields>
+            <TextField path="/job/title" label="Job" value={file.job.title} />
+            <TextField path="/job/customer" label="Customer" value={file.job.customer ?? ""} />
+            <div className="sm:col-span-2">
+              <TextField path="/job/vehicle" label="Vehicle" value={file.job.vehicle ?? ""} />
+            </div>
+          </Fields>
+          <TextField
+            path="/job/notes"
+            label="What the owner complains of, what is there now"
+            value={file.job.notes ?? ""}
+            lines={3}
+          />
+        </Panel>
+
+        <Panel title="2  Supply">
+          <Pick
+            label="System"
+            value={String(supply.systemV)}
+            options={["6", "12", "24"].map((volts) => ({ value: volts, label: `${volts} V` }))}
+            onPick={(volts) =>
+              void change({ label: "System voltage", changes: systemChanges(Number(volts), job.file) })
+            }
+          />
+          <Fields>
+            <QuantityField path="/supply/restingV" label="Battery at rest" kind="V" value={supply.restingV} />
+            <QuantityField path="/supply/chargingV" label="Charging" kind="V" value={supply.chargingV} />
+            <QuantityField path="/supply/crankingV" label="While cranking" kind="V" value={supply.crankingV} />
+            <QuantityField path="/supply/batteryAh" label="Battery size" kind="Ah" value={supply.batteryAh} />
+            <QuantityField
+              path="/supply/batteryMilliohm"
+              label="Battery resistance"
+              kind="mΩ"
+              value={supply.batteryMilliohm}
+            />
+            <QuantityField
+              path="/supply/alternatorIdleA"
+              label="Alternator at idle"
+              kind="A"
+              value={supply.alternatorIdleA}
+            />
+            <QuantityField
+              path="/supply/alternatorRatedA"
+              label="Alternator rated"
+              kind="A"
+              value={supply.alternatorRatedA}
+            />
+            <QuantityField path="/supply/baseLoadA" label="Everything else on" kind="A" value={supply.baseLoadA} />
+          </Fields>
+        </Panel>
+
+        <Panel title="3  Cooling and fan">
+          <Fields>
+            <QuantityField
+              path="/cooling/thermostatOpensC"
+              label="Thermostat opens"
+              kind="temperature"
+              value={cooling.thermostatOpensC}
+            />
+            <QuantityField
+              path="/cooling/ceilingC"
+              label="Must stay below"
+              kind="temperature"
+              value={cooling.ceilingC}
+            />
+            <QuantityField path="/cooling/coolantLitres" label="Coolant" kind="l" value={cooling.coolantLitres} />
+            <QuantityField path="/cooling/glycolPercent" label="Glycol" kind="%" value={cooling.glycolPercent} />
+            <QuantityField path="/cooling/capKpa" label="Cap" kind="kPa" value={cooling.capKpa} />
+            <QuantityField
+              path="/cooling/clearanceMm"
+              label="Room behind the core"
+              kind="depth"
+              value={cooling.clearanceMm}
+            />
+          </Fields>
+          <div className="mt-4 border-t border-line pt-3">
+            <Pick
+              label="Fan sits"
+              value={fan.mount}
+              options={[
+                {
+                  value: "puller",
+                  label: "Behind the core, pulls",
+                  fits: "Usual: behind the core it does not shade the air at speed.",
+                },
+                {
+                  value: "pusher",
+                  label: "In front, pushes",
+                  fits: "Where there is no room behind. Blade turned round and polarity reversed.",
+                },
+              ]}
+              onPick={(mount) => void change({ label: "Fan mount", changes: { "/fans/0/mount": mount } })}
+            />
+            <Fields>
+              <TextField path="/fans/0/name" label="Name" value={fan.name} />
+              <QuantityField path="/fans/0/runA" label="Running current" kind="A" value={fan.runA} />
+              <QuantityField path="/fans/0/ratedV" label="Measured at" kind="V" value={fan.ratedV} />
+              <QuantityField
+                path="/fans/0/startA"
+                label="Start current"
+                kind="A"
+                value={fan.startA}
+                usual="3 × running"
+              />
+              <QuantityField path="/fans/0/diameterMm" label="Diameter" kind="depth" value={fan.diameterMm} />
+              <QuantityField path="/fans/0/depthMm" label="Depth" kind="depth" value={fan.depthMm} />
+              <QuantityField path="/fans/0/flowM3h" label="Air moved" kind="m³/h" value={fan.flowM3h} />
+            </Fields>
+          </div>
+        </Panel>
+
+        <Switching />
+        <Lengths />
+        <Link
+          to="../threads"
+          relative="path"
+          className="grid min-h-12 place-items-center rounded-[3px] bg-accent px-4 font-semibold text-on-accent"
+        >
+          See the threads
+        </Link>
+      </div>
+
+      <aside className="grid content-start gap-4 lg:sticky lg:top-4">
+        <Panel title="What it changes">
+          <Changed />
+        </Panel>
+        <Panel title="As it stands">
+          <dl>
+            {design.choices.map((choice) => (
+              <div key={choice.id} className="flex justify-between gap-3 border-b border-line py-1.5">
+                <dt className="text-sm text-muted">{choice.name}</dt>
+                <dd className="text-right font-semibold">{choice.label}</dd>
+              </div>
+            ))}
+          </dl>
+        </Panel>
+        {design.findings.length > 0 && (
+          <Panel title="Findings">
+            <div className="grid gap-2">
+              {design.findings.map((finding) => (
+                <FindingCard key={finding.code + finding.subject} finding={finding} />
+              ))}
+            </div>
+          </Panel>
+        )}
+      </aside>
+    </div>
+  );
+}
+
+function Fields({ children }: { children: ReactNode }) {
+  return <div className="my-3 grid gap-3 sm:grid-cols-2 xl:grid-cols-3">{children}</div>;
+}
+
+/** Another system voltage scales what was answered for the old one; the fan stays what it is only if it is told. */
+function systemChanges(volts: number, file: ReturnType<typeof useJob>["job"]["file"]): Record<string, unknown> {
+  const { supply } = file;
+  const scale = volts / supply.systemV;
+  const scaled = (value: number) => Math.round(value * scale * 100) / 100;
+  return {
+    "/supply/systemV": volts,
+    "/supply/restingV": scaled(supply.restingV),
+    "/supply/chargingV": scaled(supply.chargingV),
+    "/supply/crankingV": scaled(supply.crankingV),
+    "/fans/0/ratedV": scaled(file.fans[0].ratedV),
+  };
+}

@@ -1,0 +1,63 @@
+import { useJob } from "../api/JobContext";
+import { Panel, Pick } from "../kit/controls";
+import { QuantityField } from "../kit/QuantityField";
+
+const ZONES = [
+  { value: "radiator", label: "Radiator" },
+  { value: "bay", label: "Bay" },
+  { value: "cabin", label: "Cabin" },
+  { value: "outside", label: "Outside" },
+];
+
+/** How long each stretch is and how hot it lies. */
+export function Lengths() {
+  const { job, change } = useJob();
+  const { wiring } = job.file;
+  return (
+    <Panel title="5  Wires as they lie">
+      <div className="grid gap-3 sm:grid-cols-3">
+        <Pick
+          label="Cable"
+          value={wiring.catalogue}
+          options={[
+            { value: "metric", label: "mm²" },
+            { value: "awg", label: "AWG" },
+            { value: "sae", label: "SAE" },
+          ]}
+          onPick={(catalogue) => void change({ label: "Cable", changes: { "/wiring/catalogue": catalogue } })}
+        />
+        <Pick
+          label="Insulation rated"
+          value={String(wiring.insulationC)}
+          options={["85", "100", "105", "125", "150"].map((rated) => ({ value: rated, label: `${rated}°` }))}
+          onPick={(rated) => void change({ label: "Insulation", changes: { "/wiring/insulationC": Number(rated) } })}
+        />
+        <QuantityField path="/wiring/dropLimitPercent" label="Loop may lose" kind="%" value={wiring.dropLimitPercent} />
+      </div>
+      <ul className="mt-4 grid gap-3">
+        {job.design.stretches.map((stretch) => (
+          <li key={stretch.id} className="grid items-end gap-3 border-t border-line pt-3 sm:grid-cols-[1fr_1.3fr]">
+            <QuantityField
+              path={`/runs/${stretch.id}/lengthM`}
+              label={stretch.label}
+              kind="length"
+              value={stretch.lengthM}
+            />
+            <Pick
+              hideLabel
+              label={`${stretch.label}: where it lies`}
+              value={stretch.zone}
+              options={ZONES}
+              onPick={(zone) =>
+                void change({
+                  label: `${stretch.label}, place`,
+                  changes: { [`/runs/${stretch.id}/zone`]: zone },
+                })
+              }
+            />
+          </li>
+        ))}
+      </ul>
+    </Panel>
+  );
+}

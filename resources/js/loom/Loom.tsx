@@ -1,0 +1,136 @@
+import { useJob } from "../api/JobContext";
+import { Button, Panel } from "../kit/controls";
+import { digits, useShown } from "../kit/units";
+
+/** What to cut, buy, crimp and label, and in which order. Prints on A4 and letter. */
+export function Loom() {
+  const { job } = useJob();
+  const { design, file } = job;
+  const show = useShown();
+  return (
+    <div className="grid gap-4">
+      <header className="flex flex-wrap items-center gap-3">
+        <div className="mr-auto">
+          <h2 className="text-xl font-bold">{file.job.title}</h2>
+          <p className="text-muted">{file.job.vehicle}</p>
+        </div>
+        <div className="no-print flex flex-wrap gap-2">
+          <Button
+            tone="strong"
+            onClick={() => {
+              print();
+            }}
+          >
+            Print
+          </Button>
+          <Download href={`/api/jobs/${job.id}/cut-list.csv`}>Cut list, CSV</Download>
+          <Download href={`/api/jobs/${job.id}/netlist.cir?key=run&coolantC=130`}>Netlist, SPICE</Download>
+          <Download href={`/api/jobs/${job.id}/file`}>Job file</Download>
+        </div>
+      </header>
+      {design.findings.some((finding) => finding.severity === "danger") && (
+        <p className="panel border-danger font-semibold text-danger">
+          ▲ This circuit has findings of danger. Settle them on Threads before anything is cut.
+        </p>
+      )}
+
+      <Panel title="Cut">
+        <div className="overflow-x-auto">
+          <table className="table w-full">
+            <thead>
+              <tr>
+                <th>Wire</th>
+                <th>From</th>
+                <th>To</th>
+                <th>Colour</th>
+                <th>Size</th>
+                <th className="text-right!">Length</th>
+                <th>Terminal at each end</th>
+                <th className="text-right!">At most</th>
+              </tr>
+            </thead>
+            <tbody>
+              {design.wires.map((wire) => (
+                <tr key={wire.id}>
+                  <td className="font-mono font-bold">{wire.id}</td>
+                  <td className="font-mono">{wire.from}</td>
+                  <td className="font-mono">{wire.to}</td>
+                  <td>
+                    {wire.colourName} <span className="text-muted">{wire.colour}</span>
+                  </td>
+                  <td className="font-semibold whitespace-nowrap">{wire.size}</td>
+                  <td className="text-right! font-mono whitespace-nowrap">{show(wire.lengthM, "length")}</td>
+                  <td className="text-sm">
+                    {wire.fromTerminal === wire.toTerminal
+                      ? `${wire.fromTerminal}, both`
+                      : `${wire.fromTerminal}; ${wire.toTerminal}`}
+                  </td>
+                  <td className="text-right! font-mono whitespace-nowrap">{digits(wire.greatestA)} A</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+      </Panel>
+
+      <Panel title="Parts">
+        <table className="table w-full">
+          <thead>
+            <tr>
+              <th>Part</th>
+              <th className="text-right!">Quantity</th>
+              <th>For</th>
+            </tr>
+          </thead>
+          <tbody>
+            {design.parts.map((part) => (
+              <tr key={part.part + part.for}>
+                <td className="font-semibold">{part.part}</td>
+                <td className="text-right! font-mono whitespace-nowrap">
+                  {part.unit === "m" ? show(part.quantity, "length") : digits(part.quantity)}
+                </td>
+                <td className="text-muted">{part.for}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </Panel>
+
+      <section className="panel sheet">
+        <h2 className="heading mb-3">Steps</h2>
+        <ol className="grid gap-4">
+          {design.steps.map((step, at) => (
+            <li key={step.title} className="grid grid-cols-[2.5rem_1fr]">
+              <span className="font-mono text-xl font-bold text-accent">{at + 1}</span>
+              <div>
+                <h3 className="font-bold">{step.title}</h3>
+                {step.caution !== null && (
+                  <p className="my-1 border-l-4 border-l-warning bg-sunk px-3 py-1.5 text-[0.95rem]">
+                    <b className="text-warning">◆ Caution</b> {step.caution}
+                  </p>
+                )}
+                <ul className="list-disc pl-5">
+                  {step.does.map((does) => (
+                    <li key={does}>{does}</li>
+                  ))}
+                </ul>
+              </div>
+            </li>
+          ))}
+        </ol>
+      </section>
+    </div>
+  );
+}
+
+function Download({ href, children }: { href: string; children: string }) {
+  return (
+    <a
+      href={href}
+      download
+      className="grid min-h-11 place-items-center rounded-[3px] border border-line bg-panel px-4 text-[0.95rem] font-semibold hover:border-accent"
+    >
+      {children}
+    </a>
+  );
+}

@@ -1,0 +1,93 @@
+import { Outlet, useParams } from "react-router";
+import { JobProvider, useJob } from "../api/JobContext";
+import { Button } from "../kit/controls";
+import { useTheme } from "../kit/theme";
+import { Settings } from "./Settings";
+import { Loading, Lost } from "./states";
+import { ThreadNav } from "./ThreadNav";
+import { useShortcuts } from "./useShortcuts";
+
+export function Shell() {
+  const { id = "" } = useParams();
+  return (
+    <JobProvider
+      key={id}
+      id={id}
+      loading={<Loading what="the job" />}
+      failed={(refused) => <Lost says={refused.message} />}
+    >
+      <Frame />
+    </JobProvider>
+  );
+}
+
+const SAVING = { saved: "Saved", saving: "Saving …", unsaved: "Not saved" };
+
+function Frame() {
+  const { job, saving, undo, redo, failure } = useJob();
+  const [theme, setTheme] = useTheme();
+  useShortcuts(
+    job.id,
+    () => void undo(),
+    () => void redo(),
+  );
+  return (
+    <div className="min-h-screen lg:grid lg:grid-cols-[8.5rem_minmax(0,1fr)] lg:grid-rows-[auto_1fr]">
+      <header className="no-print flex flex-wrap items-center gap-2 border-b border-line bg-panel px-4 py-2 lg:col-span-2">
+        <h1 className="mr-auto min-w-0 truncate text-lg font-bold">{job.file.job.title}</h1>
+        <span role="status" className={`text-sm ${saving === "unsaved" ? "font-bold text-danger" : "text-muted"}`}>
+          {SAVING[saving]}
+        </span>
+        <Button tone="quiet" disabled={job.undoes === null} title={job.undoes ?? undefined} onClick={() => void undo()}>
+          Undo
+        </Button>
+        <Button tone="quiet" disabled={job.redoes === null} title={job.redoes ?? undefined} onClick={() => void redo()}>
+          Redo
+        </Button>
+        <Settings theme={theme} setTheme={setTheme} />
+      </header>
+      <ThreadNav />
+      <div className="min-w-0 pb-20 lg:pb-0">
+        <OutOfStepBar />
+        {failure !== undefined && (
+          <p role="alert" className="border-b border-danger bg-panel px-4 py-3 font-semibold text-danger">
+            {failure}
+          </p>
+        )}
+        <main className="mx-auto max-w-[90rem] p-4">
+          <Outlet />
+        </main>
+      </div>
+    </div>
+  );
+}
+
+function OutOfStepBar() {
+  const { outOfStep, settleOutOfStep } = useJob();
+  if (outOfStep === undefined) {
+    return null;
+  }
+  return (
+    <div role="alert" className="flex flex-wrap items-center gap-3 border-b border-warning bg-panel px-4 py-2">
+      <p className="mr-auto">
+        This job was changed in another window. What you see is how it stands now; your change ‘{outOfStep.label}’ is
+        not in it.
+      </p>
+      <Button
+        tone="strong"
+        onClick={() => {
+          settleOutOfStep(true);
+        }}
+      >
+        Make my change on it
+      </Button>
+      <Button
+        onClick={() => {
+          settleOutOfStep(false);
+        }}
+      >
+        Leave it as it stands
+      </Button>
+    </div>
+  );
+}

@@ -1,0 +1,45 @@
+import { NavLink } from "react-router";
+import { VIEWS } from "./views";
+
+/** The way through a job: one thread, a knot for each view, the lamp at the one that is open. */
+export function ThreadNav() {
+  return (
+    <nav
+      aria-label="Views"
+      className="no-print fixed inset-x-0 bottom-0 z-20 border-t border-line bg-panel lg:static lg:border-t-0 lg:border-r lg:bg-transparent"
+    >
+      <ol className="relative flex justify-around lg:flex-col lg:justify-start lg:py-4">
+        <span
+          aria-hidden
+          className="absolute inset-x-10 top-[19px] h-0.5 bg-line lg:inset-x-auto lg:top-8 lg:bottom-8 lg:left-[27px] lg:h-auto lg:w-0.5"
+        />
+        {[{ path: "/jobs", name: "Jobs", letter: "j" }, ...VIEWS].map((view) => (
+          <li key={view.path} className="relative grow lg:grow-0">
+            <NavLink
+              to={view.path}
+              end
+              title={`${view.name} (${view.letter})`}
+              className={({ isActive }) =>
+                `flex min-h-14 flex-col items-center gap-0.5 px-2 pt-2 text-sm lg:min-h-12 lg:flex-row lg:gap-2.5 lg:px-4 lg:pt-0 lg:text-[0.95rem] ${
+                  isActive ? "font-bold text-ink" : "text-muted hover:text-ink"
+                }`
+              }
+            >
+              {({ isActive }) => (
+                <>
+                  <span
+                    aria-hidden
+                    className={`grid size-6 shrink-0 place-items-center rounded-full border-2 ${
+                      isActive ? "border-accent bg-lamp shadow-[0_0_12px_var(--lamp)]" : "border-line bg-ground"
+                    }`}
+                  />
+                  {view.name}
+                </>
+              )}
+            </NavLink>
+          </li>
+        ))}
+      </ol>
+    </nav>
+  );
+}

@@ -1,0 +1,7 @@
+/** The views of a job in working order; the letter jumps there. */
+export const VIEWS = [
+  { path: "brief", name: "Brief", letter: "b" },
+  { path: "threads", name: "Threads", letter: "t" },
+  { path: "bench", name: "Bench", letter: "n" },
+  { path: "loom", name: "Loom", letter: "l" },
+] as const;

@@ -1,0 +1,155 @@
+import { useState } from "react";
+import type { BenchSettingInput } from "../api/client";
+import type { Design } from "../api/generated/saved-job";
+import { useJob } from "../api/JobContext";
+import { ReadingPanel } from "../bench/ReadingPanel";
+import { useBench } from "../bench/useBench";
+import { Panel, Pick } from "../kit/controls";
+import { ChoicePanel } from "./ChoicePanel";
+import { CircuitTable } from "./CircuitTable";
+import { FindingCard } from "./FindingCard";
+import { ThreadDrawing, type Held } from "./ThreadDrawing";
+import { useFormat } from "./useFormat";
+
+type Shown = "out" | "cold" | "hot";
+
+/** The circuit, its parts, sizes and reasons; findings beside what they are about. */
+export function Threads() {
+  const { job } = useJob();
+  const { design } = job;
+  const format = useFormat();
+  const [shown, setShown] = useState<Shown>("hot");
+  const [held, setHeld] = useState<Held[]>([]);
+  const { bench } = useBench(settingOf(shown, design));
+  const [first] = held;
+  const choice = choiceFor(first, design);
+  const about = first && design.findings.filter((finding) => isAbout(finding.subject, first, design));
+  const rest = design.findings.filter((finding) => !about?.includes(finding));
+
+  return (
+    <div className="grid gap-4 lg:grid-cols-[minmax(0,1fr)_19.5rem]">
+      <div className="grid content-start gap-4">
+        <section className="panel">
+          <div className="mb-2 flex flex-wrap items-end justify-between gap-3">
+            <Pick
+              hideLabel
+              label="State shown"
+              value={shown}
+              options={[
+                { value: "out", label: "Key out" },
+                { value: "cold", label: "Running, cold" },
+                { value: "hot", label: "Running, hot" },
+              ]}
+              onPick={setShown}
+            />
+            <Legend />
+          </div>
+          <ThreadDrawing
+            design={design}
+            bench={bench}
+            format={format}
+            held={held}
+            onHold={(next) => {
+              setHeld([next]);
+            }}
+          />
+        </section>
+        <CircuitTable design={design} bench={bench} />
+      </div>
+      <aside className="grid content-start gap-4">
+        {first && (
+          <Panel title={first.kind === "terminal" ? "Lamp" : "Chosen"}>
+            {first.kind !== "component" && <ReadingPanel design={design} bench={bench} held={held} />}
+            {choice && (
+              <div className={first.kind === "component" ? "" : "mt-4 border-t border-line pt-3"}>
+                <ChoicePanel key={choice.id} choice={choice} />
+              </div>
+            )}
+            {first.kind === "component" && choice === undefined && (
+              <p>{design.components.find((component) => component.id === first.id)?.name}</p>
+            )}
+            <div className="mt-3 grid gap-2">
+              {about?.map((finding) => (
+                <FindingCard key={finding.code + finding.subject} finding={finding} />
+              ))}
+            </div>
+          </Panel>
+        )}
+        <Panel title="Findings">
+          {design.findings.length === 0 ? (
+            <p className="text-muted">Nothing found against this circuit.</p>
+          ) : (
+            <div className="grid gap-2">
+              {rest.map((finding) => (
+                <FindingCard key={finding.code + finding.subject} finding={finding} />
+              ))}
+            </div>
+          )}
+        </Panel>
+        <Panel title="Chosen">
+          <ul className="grid">
+            {design.choices.map((one) => (
+              <li key={one.id}>
+                <button
+                  type="button"
+                  className="flex min-h-11 w-full items-baseline justify-between gap-3 border-b border-line py-2 text-left hover:bg-sunk"
+                  onClick={() => {
+                    setHeld([heldFor(one.id, design)]);
+                  }}
+                >
+                  <span className="text-sm text-muted">{one.name}</span>
+                  <span className="text-right font-semibold">
+                    {one.fits ? "" : "▲ "}
+                    {one.label}
+                  </span>
+                </button>
+              </li>
+            ))}
+          </ul>
+        </Panel>
+      </aside>
+    </div>
+  );
+}
+
+function Legend() {
+  return (
+    <ul className="flex flex-wrap gap-4 text-sm text-muted" aria-label="How wires are drawn">
+      {(["carrying", "live", "dead"] as const).map((state) => (
+        <li key={state} className="flex items-center gap-2">
+          <svg aria-hidden viewBox="0 0 40 14" className="h-4 w-10">
+            {state === "carrying" && <path d="M6 7H34" className="glow" />}
+            <path d="M2 7H38" className={`wire ${state === "dead" ? "" : `wire-${state}`}`} />
+          </svg>
+          {{ carrying: "carries current", live: "live, no current", dead: "dead" }[state]}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+function settingOf(shown: Shown, design: Design): BenchSettingInput {
+  const hottest = Math.max(...design.bench.marks.map((mark) => mark.onC));
+  return {
+    key: shown === "out" ? "off" : "run",
+    engineRpm: shown === "out" ? 0 : 850,
+    coolantC: shown === "hot" ? hottest : 20,
+  };
+}
+
+function choiceFor(held: Held | undefined, design: Design) {
+  const wire = held?.kind === "wire" ? design.wires.find((row) => row.id === held.id) : undefined;
+  const id = held?.kind === "component" ? held.id : wire?.reel;
+  return design.choices.find((choice) => choice.id === id);
+}
+
+function heldFor(choiceId: string, design: Design): Held {
+  const wire = design.wires.find((row) => row.reel === choiceId);
+  return wire === undefined ? { kind: "component", id: choiceId } : { kind: "wire", id: wire.id };
+}
+
+function isAbout(subject: string, held: Held, design: Design): boolean {
+  return held.kind === "wire"
+    ? design.wires.find((row) => row.id === held.id)?.reel === subject
+    : subject === held.id || held.id.startsWith(`${subject}:`);
+}
