@@ -37,7 +37,7 @@ final class BriefReader
         $supply = $this->supply($file['supply']);
         $runs = $this->runs($file['runs'] ?? []);
         $pinned = $file['pinned'] ?? [];
-        $this->checkPinned($pinned);
+        $this->checkPinned($pinned, $fans);
         $override = $control['override'];
         $brief = new Brief(
             new JobNotes(
@@ -177,18 +177,34 @@ final class BriefReader
         return $read;
     }
 
-    /** @param  array<string, string>  $pinned */
-    private function checkPinned(array $pinned): void
+    /**
+     * @param  array<string, string>  $pinned
+     * @param  list<Fan>  $fans
+     */
+    private function checkPinned(array $pinned, array $fans): void
     {
+        $kinds = ['coil-fuse' => 'fuse', 'trigger-wire' => 'conductor'];
+        foreach ($fans as $fan) {
+            $kinds += ["{$fan->id}-fuse" => 'fuse', "{$fan->id}-relay" => 'relay', "{$fan->id}-wire" => 'conductor'];
+        }
         foreach ($pinned as $choice => $part) {
-            if (! $this->shelf->has($part)) {
-                $this->wrong("/pinned/{$choice}", "the shelf holds no part ‘{$part}’.");
+            $kind = $kinds[$choice] ?? null;
+            $found = match ($kind) {
+                'fuse' => $this->shelf->fuse($part),
+                'relay' => $this->shelf->relay($part),
+                'conductor' => $this->shelf->conductor($part),
+                null => $this->wrong("/pinned/{$choice}", 'is no choice of this job. The choices are: '.implode(', ', array_keys($kinds)).'.'),
+            };
+            if ($kind !== null && $found === null) {
+                $this->wrong("/pinned/{$choice}", "the shelf holds no {$kind} ‘{$part}’.");
             }
         }
     }
 
-    private function wrong(string $at, string $says): void
+    private function wrong(string $at, string $says): null
     {
         $this->problems[] = new Problem($at, $says);
+
+        return null;
     }
 }

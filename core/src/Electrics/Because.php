@@ -14,8 +14,8 @@ final readonly class Because
     /** A terminal this close to the supply or to earth counts as joined to it, share of the supply voltage. */
     private const CLOSE_SHARE = 0.06;
 
-    /** @param  array<string, list<string>>  $fromSupply  terminal to the marks on its least resistance to battery +
-     * @param  array<string, list<string>>  $fromEarth  the same to battery −
+    /** @param  array<string, list<string>>  $fromSupply  terminal to the marks from battery + to it, least resistance
+     * @param  array<string, list<string>>  $fromEarth  the marks from it to earth
      */
     private function __construct(
         private OperatingPoint $point,
@@ -25,7 +25,7 @@ final readonly class Because
 
     public static function of(OperatingPoint $point): self
     {
-        return new self($point, self::paths($point, Circuit::SUPPLY), self::paths($point, Circuit::EARTH));
+        return new self($point, self::paths($point, Circuit::SUPPLY), array_map(array_reverse(...), self::paths($point, Circuit::EARTH)));
     }
 
     public function at(string $terminal): string
@@ -37,11 +37,11 @@ final readonly class Because
 
         return match (true) {
             $above === null && $below === null => 'Joined to nothing: everything on both sides of it is open.',
-            $below === null => 'Live'.self::through($above).'. Nothing beyond it leads to earth, so no current flows.',
+            $below === null => 'Live from battery +'.self::through($above).'. Nothing beyond it leads to earth, so no current flows.',
             $above === null => 'At earth'.self::through($below).'. Nothing feeds it.',
-            $volts >= (1 - self::CLOSE_SHARE) * $supplyV => 'Live'.self::through($above).', and feeding what lies beyond.',
+            $volts >= (1 - self::CLOSE_SHARE) * $supplyV => 'Live from battery +'.self::through($above).', and feeding what lies beyond.',
             $volts <= self::CLOSE_SHARE * $supplyV => 'At earth'.self::through($below).', carrying what comes from above.',
-            default => 'Between: fed'.self::through($above).', held down'.self::through($below).'.',
+            default => 'Between: fed from battery +'.self::through($above).', held to earth'.self::through($below).'.',
         };
     }
 
@@ -88,7 +88,7 @@ final readonly class Because
             }
         }
 
-        return array_map(array_reverse(...), $paths);
+        return $paths;
     }
 
     /** Mark of the component an element belongs to; null for a wire. */

@@ -34,6 +34,7 @@ final class Findings
             new Rule\FanClearance,
             new Rule\SwitchRating,
             new Rule\KeyOut,
+            new Rule\Cranking,
             new Rule\Chatter,
         ];
     }

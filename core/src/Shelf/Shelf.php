@@ -72,11 +72,6 @@ final readonly class Shelf
         return $this->terminals;
     }
 
-    public function has(string $id): bool
-    {
-        return $this->conductor($id) !== null || $this->fuse($id) !== null || $this->relay($id) !== null;
-    }
-
     public function conductor(string $id): ?Conductor
     {
         return self::find(array_merge(...array_values($this->catalogues)), $id);

@@ -2,7 +2,7 @@ import { useState } from "react";
 import type { BenchSettingInput } from "../api/client";
 import { useJob } from "../api/JobContext";
 import { Panel, Pick } from "../kit/controls";
-import { digits, shown, useUnits } from "../kit/units";
+import { digits, shown, useUnits, volts } from "../kit/units";
 import { ThreadDrawing, type Held } from "../threads/ThreadDrawing";
 import { useFormat } from "../threads/useFormat";
 import { CoolantSlider } from "./CoolantSlider";
@@ -48,12 +48,12 @@ export function Bench() {
           }}
         />
         <Pick
-          label="Engine"
+          label="Engine, rpm"
           value={setting.engineRpm === 0 ? "stands" : setting.engineRpm === IDLE_RPM ? "idle" : "fast"}
           options={[
             { value: "stands", label: "Stands" },
-            { value: "idle", label: `Idle, ${IDLE_RPM}` },
-            { value: "fast", label: "3000 rpm" },
+            { value: "idle", label: "Idle" },
+            { value: "fast", label: "3000" },
           ]}
           onPick={(speed) => {
             set({
@@ -138,18 +138,18 @@ function Doings({ bench }: { bench: ReturnType<typeof useBench>["bench"] }) {
       id,
       name: `${fan.mark} ${fan.name}`,
       does: fan.isTurning
-        ? `${digits(fan.speedShare * 100)} % of rated speed, ${digits(fan.flowM3h)} m³/h, ${digits(fan.currentA)} A at ${digits(fan.volts)} V`
+        ? `${digits(fan.speedShare * 100)} % of rated speed, ${digits(fan.flowM3h)} m³/h, ${digits(fan.currentA)} A at ${volts(fan.volts)}`
         : "at rest",
     })),
     ...Object.entries(bench.relays).map(([id, relay]) => ({
       id,
       name: `${relay.mark} ${relay.name}`,
-      does: `${relay.isPulledIn ? "pulled in" : "released"}, coil ${digits(relay.coilV)} V`,
+      does: `${relay.isPulledIn ? "pulled in" : "released"}, coil ${volts(relay.coilV)}`,
     })),
     {
       id: "supply",
       name: "Battery",
-      does: `${digits(bench.batteryV)} V, ${bench.batteryA >= 0 ? `gives ${digits(bench.batteryA)} A` : `takes ${digits(-bench.batteryA)} A`}`,
+      does: `${volts(bench.batteryV)}, ${bench.batteryA >= 0 ? `gives ${digits(bench.batteryA)} A` : `takes ${digits(-bench.batteryA)} A`}`,
     },
     { id: "alternator", name: "Alternator", does: `gives ${digits(bench.alternatorA)} A` },
     {

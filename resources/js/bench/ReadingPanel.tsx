@@ -1,6 +1,6 @@
 import type { Bench } from "../api/generated/bench";
 import type { Design } from "../api/generated/saved-job";
-import { digits } from "../kit/units";
+import { digits, volts } from "../kit/units";
 import type { Held } from "../threads/ThreadDrawing";
 
 interface Props {
@@ -36,7 +36,7 @@ export function ReadingPanel({ design, bench, held }: Props) {
   if (second !== undefined) {
     const across = reading.volts - (bench.terminals[second.id]?.volts ?? 0);
     return (
-      <Shown title={`Meter, ${name(first.id)} to ${name(second.id)}`} reading={`${digits(across)} V`}>
+      <Shown title={`Meter, ${name(first.id)} to ${name(second.id)}`} reading={volts(across)}>
         Red lead on {name(first.id)}, black lead on {name(second.id)}.
       </Shown>
     );
@@ -61,7 +61,7 @@ export function ReadingPanel({ design, bench, held }: Props) {
         />
         <path d="M13 33H27V40H13Z" className="fill-ink" />
       </svg>
-      <Shown title={`Lamp on ${name(first.id)}`} reading={`${digits(reading.volts)} V to earth`}>
+      <Shown title={`Lamp on ${name(first.id)}`} reading={`${volts(reading.volts)} to earth`}>
         {reading.because}
       </Shown>
     </div>

@@ -142,7 +142,7 @@ export function Brief() {
         </Link>
       </div>
 
-      <aside className="grid content-start gap-4 lg:sticky lg:top-4">
+      <aside className="grid content-start gap-4 self-start lg:sticky lg:top-20">
         <Panel title="What it changes">
           <Changed />
         </Panel>

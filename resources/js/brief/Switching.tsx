@@ -98,12 +98,12 @@ export function Switching() {
             {
               value: "ignition",
               label: "Ignition, 15",
-              fits: "Usual: dead with the key out. Stays live while cranking.",
+              fits: "Dead with the key out. Stays live while cranking.",
             },
             {
               value: "accessory",
               label: "Accessory, 75",
-              fits: "Dead with the key out, and drops out while cranking.",
+              fits: "Usual: dead with the key out, and drops out while cranking.",
             },
             {
               value: "battery",

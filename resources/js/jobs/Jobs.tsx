@@ -109,7 +109,7 @@ export function Jobs() {
               <span className="text-lg font-bold">{job.title}</span>
               <Lacks job={job} />
               <span className="text-muted">
-                {[job.customer, job.vehicle].filter((text) => text !== "").join(" · ") || "No vehicle named yet"}
+                {[job.customer, job.vehicle].filter((text) => text !== "").join(", ") || "No vehicle named yet"}
               </span>
               <span className="text-sm text-muted sm:text-right">{job.summary}</span>
             </Link>

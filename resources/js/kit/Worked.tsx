@@ -14,7 +14,7 @@ export function Worked({ children, label, formula, source }: Props) {
   return (
     <Popover.Root>
       <Popover.Trigger
-        className="min-h-11 rounded-[3px] px-1 font-mono underline decoration-dotted underline-offset-4 hover:bg-sunk"
+        className="min-h-11 whitespace-nowrap rounded-[3px] px-1 font-mono underline decoration-dotted underline-offset-4 hover:bg-sunk"
         aria-label={`${label}: where this comes from`}
       >
         {children}

@@ -14,7 +14,7 @@ export function Button({
   return (
     <button
       type="button"
-      className={`min-h-11 rounded-[3px] px-4 text-[0.95rem] font-semibold disabled:opacity-40 ${tones[tone]} ${className}`}
+      className={`min-h-11 rounded-[3px] px-4 pt-0.5 text-[0.95rem] font-semibold disabled:opacity-40 ${tones[tone]} ${className}`}
       {...rest}
     />
   );
@@ -52,7 +52,7 @@ export function Pick<T extends string>({ label, value, options, onPick, hideLabe
           <ToggleGroup.Item
             key={option.value}
             value={option.value}
-            className="min-h-11 grow bg-panel px-3 text-left text-[0.95rem] hover:bg-sunk data-[state=on]:bg-accent data-[state=on]:font-semibold data-[state=on]:text-on-accent"
+            className="min-h-11 grow bg-panel px-3 pt-0.5 text-left text-[0.95rem] hover:bg-sunk data-[state=on]:bg-accent data-[state=on]:font-semibold data-[state=on]:text-on-accent"
           >
             {option.label}
           </ToggleGroup.Item>

@@ -66,6 +66,11 @@ export function digits(value: number, most = 3): string {
     .replace(/\.$/, "");
 }
 
+/** A voltage as a meter shows it. */
+export function volts(value: number): string {
+  return `${value.toFixed(2)} V`;
+}
+
 export function useShown(): (value: number, kind: Kind) => string {
   const { units } = useUnits();
   return (value, kind) => {

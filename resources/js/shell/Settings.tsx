@@ -12,7 +12,7 @@ export function Settings({ theme, setTheme }: { theme: Theme; setTheme: (theme: 
     <Popover.Root>
       <Popover.Trigger asChild>
         <Button>
-          {units.temperature} · {units.length} · {units.depth}
+          {units.temperature}, {units.length}, {units.depth}
         </Button>
       </Popover.Trigger>
       <Popover.Portal>

@@ -8,7 +8,7 @@ export function ThreadNav() {
       aria-label="Views"
       className="no-print fixed inset-x-0 bottom-0 z-20 border-t border-line bg-panel lg:static lg:border-t-0 lg:border-r lg:bg-transparent"
     >
-      <ol className="relative flex justify-around lg:flex-col lg:justify-start lg:py-4">
+      <ol className="relative flex justify-around lg:sticky lg:top-16 lg:flex-col lg:justify-start lg:py-4">
         <span
           aria-hidden
           className="absolute inset-x-10 top-[19px] h-0.5 bg-line lg:inset-x-auto lg:top-8 lg:bottom-8 lg:left-[27px] lg:h-auto lg:w-0.5"

@@ -84,7 +84,7 @@ function ConstraintRow({ constraint, isDeciding }: { constraint: Constraint; isD
           {digits(constraint.value)} {constraint.unit}
         </Worked>
       </td>
-      <td className="text-right! font-mono">
+      <td className="text-right! font-mono whitespace-nowrap">
         <span className="inline-block py-2.5">
           {digits(constraint.limit)} {constraint.unit}
         </span>

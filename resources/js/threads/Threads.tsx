@@ -56,7 +56,7 @@ export function Threads() {
         </section>
         <CircuitTable design={design} bench={bench} />
       </div>
-      <aside className="grid content-start gap-4">
+      <aside className="grid content-start gap-4 self-start">
         {first && (
           <Panel title={first.kind === "terminal" ? "Lamp" : "Chosen"}>
             {first.kind !== "component" && <ReadingPanel design={design} bench={bench} held={held} />}

@@ -46,13 +46,9 @@ final readonly class BrokenConstraints implements Rule
             default => ['fuse-over-load', Severity::Warning, 'The fuse is loaded too hard'],
         };
         $fitting = array_values(array_filter($choice->candidates, static fn ($candidate): bool => $candidate->fits()))[0] ?? null;
-        $remedies = [];
-        if ($choice->isPinned) {
-            $remedies[] = new Remedy(
-                $fitting === null ? 'Let the program choose' : 'Take '.$fitting->label(),
-                ["/pinned/{$choice->id}" => null],
-            );
-        }
+        $remedies = $choice->isPinned && $fitting !== null
+            ? [new Remedy('Take '.$fitting->label(), ["/pinned/{$choice->id}" => null])]
+            : [];
 
         return new Finding(
             $code,

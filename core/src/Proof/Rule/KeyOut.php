@@ -35,7 +35,7 @@ final readonly class KeyOut implements Rule
                     $motor->id,
                     '/control/coilFeed',
                     ['draws' => [$currentA, 'A']],
-                    [new Remedy('Feed the coil from the ignition circuit', ['/control/coilFeed' => 'ignition'])],
+                    [new Remedy('Feed the coil from an accessory circuit', ['/control/coilFeed' => 'accessory'])],
                 )];
             }
         }

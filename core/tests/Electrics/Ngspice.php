@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Tests\Electrics;
+
+/** Runs a netlist in ngspice (Debian package) and reads the node voltages back. */
+final class Ngspice
+{
+    /** @return array<string, float> node to volts */
+    public static function operatingPoint(string $netlist): array
+    {
+        $answer = [];
+        foreach (explode("\n", self::run($netlist)) as $line) {
+            if (preg_match('/^\s*([a-z0-9_]+)\s+(-?\d\.\d+e[+-]\d+)\s*$/i', $line, $part)) {
+                $answer[$part[1]] = (float) $part[2];
+            }
+        }
+
+        return $answer;
+    }
+
+    private static function run(string $netlist): string
+    {
+        $path = tempnam(sys_get_temp_dir(), 'lamp').'.cir';
+        file_put_contents($path, str_replace(".op\n", ".op\n.options numdgt=9\n", $netlist));
+        $output = (string) shell_exec('ngspice -b '.escapeshellarg($path).' 2>&1');
+        unlink($path);
+
+        return $output;
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Tests\Exchange;
+
+use LampThread\Brief\Problem;
+use LampThread\Brief\Unusable;
+use LampThread\Exchange\JobFile;
+use LampThread\Tests\Orchard;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class JobFileTest extends TestCase
+{
+    public function test_what_is_written_reads_back_the_same(): void
+    {
+        $files = JobFile::standard(Orchard::shelf());
+        $file = $files->decode((string) file_get_contents(Orchard::PATH));
+
+        self::assertSame($file, $files->decode(JobFile::encode($file)));
+    }
+
+    /** @return iterable<string, array{string, list<string>}> file and the places that must be named */
+    public static function unusable(): iterable
+    {
+        $orchard = (string) file_get_contents(Orchard::PATH);
+        $with = static fn (string $what, string $instead): string => str_replace($what, $instead, $orchard);
+        yield 'nothing' => ['', ['']];
+        yield 'not JSON' => ['{"format":', ['']];
+        yield 'NaN' => [$with('"restingV": 12.6', '"restingV": NaN'), ['']];
+        yield 'a list' => ['[1,2]', ['/format']];
+        yield 'another format' => ['{"format":"something"}', ['/format']];
+        yield 'unknown version' => [$with('"version": 1', '"version": 9'), ['/version']];
+        yield 'missing and misspelt' => [
+            $with('"thermostatOpensC"', '"thermostatOpenC"'),
+            ['/cooling/thermostatOpensC', '/cooling/thermostatOpenC'],
+        ];
+        yield 'negative' => [$with('"runA": 15.5', '"runA": -1'), ['/fans/0/runA']];
+        yield 'zero' => [$with('"batteryAh": 70', '"batteryAh": 0'), ['/supply/batteryAh']];
+        yield 'absurd' => [$with('"batteryAh": 70', '"batteryAh": 1e308'), ['/supply/batteryAh']];
+        yield 'past all bounds' => [$with('"batteryAh": 70', '"batteryAh": 1e999'), ['/supply/batteryAh']];
+        yield 'text for a number' => [$with('"batteryAh": 70', '"batteryAh": "big"'), ['/supply/batteryAh']];
+        yield 'two things at once' => [
+            str_replace('"mount": "puller"', '"mount": "sideways"', $with('"batteryAh": 70', '"batteryAh": -3')),
+            ['/supply/batteryAh', '/fans/0/mount'],
+        ];
+        yield 'a fan no one has' => [$with('"fans": ["fan-1"]', '"fans": ["fan-7"]'), ['/control/stages/0/fans/0', '/control/stages']];
+        yield 'a stretch no loom has' => [$with('"sensor": {', '"sensr": {'), ['/runs/sensr']];
+        yield 'a part no shelf has' => [$with('"pinned": {}', '"pinned": {"fan-1-fuse": "blade-33"}'), ['/pinned/fan-1-fuse']];
+        yield 'a choice there is not' => [$with('"pinned": {}', '"pinned": {"fan-9-fuse": "blade-30"}'), ['/pinned/fan-9-fuse']];
+        yield 'a relay for a wire' => [$with('"pinned": {}', '"pinned": {"fan-1-wire": "blade-30"}'), ['/pinned/fan-1-wire']];
+        yield 'off above on' => [$with('"offC": 87', '"offC": 95'), ['/control/stages/0/decider/offC']];
+        yield '24 V battery in a 12 V system' => [$with('"restingV": 12.6', '"restingV": 25.2'), ['/supply/chargingV', '/supply/restingV']];
+        yield 'longer than any job' => [str_repeat(' ', JobFile::MOST_BYTES + 1), ['']];
+        yield 'too deep' => [str_repeat('[', 100).str_repeat(']', 100), ['']];
+    }
+
+    /** @param  list<string>  $places */
+    #[DataProvider('unusable')]
+    public function test_what_is_wrong_is_named_with_its_place(string $json, array $places): void
+    {
+        try {
+            JobFile::standard(Orchard::shelf())->decode($json);
+            self::fail('It was taken.');
+        } catch (Unusable $unusable) {
+            $named = array_map(static fn (Problem $problem): string => $problem->at, $unusable->problems);
+            self::assertEqualsCanonicalizing($places, $named, $unusable->getMessage());
+        }
+    }
+
+    public function test_a_misspelt_field_is_guessed(): void
+    {
+        $this->expectExceptionMessage('did you mean ‘thermostatOpensC’');
+        JobFile::standard(Orchard::shelf())->decode(
+            str_replace('"thermostatOpensC"', '"thermostatOpenC"', (string) file_get_contents(Orchard::PATH)),
+        );
+    }
+}

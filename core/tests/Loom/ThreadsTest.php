@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Tests\Loom;
+
+use LampThread\Circuit\Circuit;
+use LampThread\Circuit\Wire;
+use LampThread\Loom\Drawing;
+use LampThread\Loom\Thread;
+use LampThread\Loom\ThreadTracer;
+use LampThread\Tests\Orchard;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+final class ThreadsTest extends TestCase
+{
+    public function test_the_fan_thread_goes_from_battery_to_earth_by_its_terminal_numbers(): void
+    {
+        $threads = ThreadTracer::trace(Orchard::sizing()->circuit);
+        $numbers = array_map(
+            static fn (array $step): string => $step[0]->mark.' '.explode(':', $step[1]->from)[1].' '.explode(':', $step[1]->to)[1],
+            $threads[0]->passes(),
+        );
+
+        self::assertSame(['F2 1 2', 'K1 30 87', 'M1 + -'], $numbers);
+        self::assertSame(Circuit::SUPPLY, $threads[0]->from);
+        self::assertSame('earth-bay:31', $threads[0]->to);
+        self::assertSame(['Fan, radiator', 'Trigger, K1', 'Dash override'], array_map(
+            static fn (Thread $thread): string => $thread->title(),
+            $threads,
+        ));
+    }
+
+    /** @param  array<string, mixed>  $changes */
+    #[TestWith([[]])]
+    #[TestWith([['/control/stages/0/side' => 'supply']])]
+    #[TestWith([['/control/stages/0/decider/place' => 'engine-outlet', '/control/override' => null]])]
+    public function test_every_wire_is_drawn_once(array $changes): void
+    {
+        $circuit = Orchard::sizing($changes)->circuit;
+        $drawn = [];
+        foreach (Drawing::of($circuit, Drawing::NARROW)['threads'] as $thread) {
+            foreach ($thread['wires'] as $wire) {
+                self::assertGreaterThan($wire['x1'], $wire['x2'], 'a wire runs to the right');
+                $drawn[] = $wire['wire'];
+            }
+        }
+        $drawn = array_values(array_filter($drawn));
+        sort($drawn);
+        $laid = array_map(static fn (Wire $wire): string => $wire->id, $circuit->wires);
+        sort($laid);
+
+        self::assertSame($laid, $drawn);
+    }
+
+    public function test_a_switch_without_earth_ends_in_an_open_end(): void
+    {
+        $drawing = Drawing::of(Orchard::sizing(['/control/stages/0/decider/earthLead' => false])->circuit, Drawing::WIDE);
+
+        self::assertSame(['earth', 'open', 'earth'], array_map(static fn (array $thread): string => $thread['end']['kind'], $drawing['threads']));
+    }
+
+    public function test_a_thread_that_branches_off_starts_at_a_lettered_joint(): void
+    {
+        $threads = Drawing::of(Orchard::sizing()->circuit, Drawing::WIDE)['threads'];
+
+        self::assertSame(['kind' => 'joint', 'label' => 'a'], array_intersect_key($threads[2]['start'], ['kind' => 1, 'label' => 1]));
+        self::assertSame('fan-1-relay:85', $threads[2]['start']['terminal']['id']);
+        self::assertContains('a', array_column(array_merge(...array_column($threads[1]['items'], 'terminals')), 'joint'));
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Tests;
+
+use LampThread\Brief\Brief;
+use LampThread\Exchange\Changes;
+use LampThread\Exchange\JobFile;
+use LampThread\Shelf\Shelf;
+use LampThread\Sizing\Sizing;
+
+/** The demo's Orchard sprayer, as it is or with something about it changed. */
+final class Orchard
+{
+    public const PATH = __DIR__.'/../data/jobs/orchard-sprayer.lampthread.json';
+
+    /** The same job at 24 V: half the current, twice the voltage. */
+    public const AT_24V = [
+        '/supply/systemV' => 24, '/supply/restingV' => 25.2, '/supply/chargingV' => 28.4, '/supply/crankingV' => 19.2,
+        '/fans/0/ratedV' => 26, '/fans/0/runA' => 7.75, '/fans/0/startA' => 23,
+    ];
+
+    private static ?Shelf $shelf = null;
+
+    public static function shelf(): Shelf
+    {
+        return self::$shelf ??= Shelf::standard();
+    }
+
+    /**
+     * @param  array<string, mixed>  $changes  JSON pointer to value
+     * @return array<string, mixed>
+     */
+    public static function file(array $changes = []): array
+    {
+        return Changes::apply(json_decode((string) file_get_contents(self::PATH), true), $changes);
+    }
+
+    /** @param  array<string, mixed>  $changes */
+    public static function brief(array $changes = []): Brief
+    {
+        $files = JobFile::standard(self::shelf());
+
+        return $files->brief($files->decode(JobFile::encode(self::file($changes))));
+    }
+
+    /** @param  array<string, mixed>  $changes */
+    public static function sizing(array $changes = []): Sizing
+    {
+        return Sizing::of(self::brief($changes), self::shelf());
+    }
+}

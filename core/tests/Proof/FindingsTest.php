@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Tests\Proof;
+
+use LampThread\Proof\Finding;
+use LampThread\Proof\Findings;
+use LampThread\Proof\Severity;
+use LampThread\Tests\Orchard;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class FindingsTest extends TestCase
+{
+    public function test_nothing_is_said_against_the_demo_job(): void
+    {
+        self::assertSame([], self::codes([]));
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> the mistake that is built, and what must be said of it */
+    public static function mistakes(): iterable
+    {
+        $decider = '/control/stages/0/decider';
+        yield 'off at the thermostat’s opening' => [["{$decider}/offC" => 82], 'off-below-thermostat'];
+        yield 'off below it' => [["{$decider}/offC" => 78], 'off-below-thermostat'];
+        // Common practice, no source: on 185 °F, off 175 °F; with a thermostat of 82 °C it never stops.
+        yield 'the 185/175 °F switch on an 82 °C thermostat' => [["{$decider}/onC" => 85.0, "{$decider}/offC" => 79.4], 'off-below-thermostat'];
+        yield 'on below it' => [["{$decider}/onC" => 80, "{$decider}/offC" => 75], 'on-below-thermostat'];
+        yield 'on above the ceiling' => [["{$decider}/onC" => 110], 'on-above-ceiling'];
+        yield 'bottom hose at the ceiling less the drop' => [["{$decider}/place" => 'bottom-hose', "{$decider}/onC" => 102], 'on-above-ceiling'];
+        yield 'hose adapter without its own earth' => [["{$decider}/earthLead" => false], 'hose-adapter-no-earth'];
+        yield 'a 40 A fuse before the trigger wire' => [['/pinned/coil-fuse' => 'blade-40'], 'trigger-fuse-too-large'];
+        yield 'a 40 A fuse before a wire that carries less' => [['/pinned/coil-fuse' => 'blade-40', '/pinned/trigger-wire' => 'metric-0.5'], 'fuse-over-wire'];
+        yield 'fuse raised without a bigger wire' => [['/pinned/fan-1-fuse' => 'blade-40', '/pinned/fan-1-wire' => 'metric-2.5'], 'fuse-over-wire'];
+        yield 'thin and long' => [['/pinned/fan-1-wire' => 'metric-1.5'], 'drop-over-limit'];
+        yield 'wire too hot' => [['/pinned/fan-1-wire' => 'metric-0.75'], 'wire-over-ampacity'];
+        yield 'wire too thin to last' => [['/pinned/trigger-wire' => 'metric-0.35'], 'wire-too-thin'];
+        yield 'relay over its rating' => [['/pinned/fan-1-relay' => 'micro-20-12v'], 'relay-over-rating'];
+        yield 'fan that welds the relay' => [['/fans/0/startA' => 150, '/pinned/fan-1-relay' => 'mini-40-12v'], 'relay-over-inrush'];
+        yield 'coil of another voltage' => [['/pinned/fan-1-relay' => 'mini-20-24v'], 'coil-does-not-pull'];
+        yield 'fuse loaded too hard' => [['/pinned/fan-1-fuse' => 'blade-20'], 'fuse-over-load'];
+        yield 'fuse far from the battery' => [['/runs/battery-to-fuse/lengthM' => 0.3], 'unfused-length'];
+        yield 'fan too deep' => [['/fans/0/depthMm' => 80], 'fan-does-not-fit'];
+        // Common practice, no source: 4.8 mm was accepted; 3 to 6 mm is the range.
+        yield '4.8 mm behind the fan' => [['/cooling/clearanceMm' => 70.8], 'fan-gap-small'];
+        yield 'thermal switch too small for the coil' => [["{$decider}/ratedA" => 0.1], 'switch-over-rating'];
+        yield 'dash switch too small for the coil' => [['/control/override' => ['kind' => 'force-on', 'ratedA' => 0.1]], 'switch-over-rating'];
+        yield 'coil fed from the battery' => [['/control/coilFeed' => 'battery'], 'runs-with-key-out'];
+        yield 'coil fed while cranking' => [['/control/coilFeed' => 'ignition'], 'runs-while-cranking'];
+    }
+
+    /** @param  array<string, mixed>  $changes */
+    #[DataProvider('mistakes')]
+    public function test_each_mistake_is_caught_and_its_remedies_take_it_away(array $changes, string $code): void
+    {
+        $findings = array_filter(self::findings($changes), static fn (Finding $finding): bool => $finding->code === $code);
+
+        self::assertNotEmpty($findings);
+        foreach ($findings as $finding) {
+            foreach ($finding->remedies as $remedy) {
+                self::assertNotContains($code, self::codes([...$changes, ...$remedy->changes]), $remedy->label);
+            }
+        }
+    }
+
+    public function test_dangers_come_first(): void
+    {
+        $severities = array_map(
+            static fn (Finding $finding): Severity => $finding->severity,
+            self::findings(['/fans/0/depthMm' => 80, '/control/coilFeed' => 'ignition', '/runs/battery-to-fuse/lengthM' => 0.8]),
+        );
+
+        self::assertSame([Severity::Danger, Severity::Danger, Severity::Warning], $severities);
+    }
+
+    public function test_no_remedy_is_offered_where_nothing_on_the_shelf_helps(): void
+    {
+        $findings = self::findings(['/fans/0/startA' => 400, '/pinned/fan-1-relay' => 'mini-40-12v']);
+
+        self::assertSame('relay-over-inrush', $findings[0]->code);
+        self::assertSame([], $findings[0]->remedies);
+    }
+
+    public function test_a_supply_side_switch_in_a_hose_needs_no_earth(): void
+    {
+        self::assertSame([], self::codes(['/control/stages/0/side' => 'supply', '/control/stages/0/decider/earthLead' => false]));
+    }
+
+    /**
+     * @param  array<string, mixed>  $changes
+     * @return list<Finding>
+     */
+    private static function findings(array $changes): array
+    {
+        return Findings::of(Orchard::sizing($changes));
+    }
+
+    /**
+     * @param  array<string, mixed>  $changes
+     * @return list<string>
+     */
+    private static function codes(array $changes): array
+    {
+        return array_values(array_unique(array_map(static fn (Finding $finding): string => $finding->code, self::findings($changes))));
+    }
+}
