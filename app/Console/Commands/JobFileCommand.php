@@ -42,7 +42,8 @@ abstract class JobFileCommand extends Command
     /** @throws Unusable */
     protected function brief(): Brief
     {
-        $path = (string) $this->argument('file');
+        $path = $this->argument('file');
+        assert(is_string($path));
         $json = is_file($path) ? file_get_contents($path, length: JobFile::MOST_BYTES + 1) : false;
         if ($json === false) {
             throw Unusable::because($path, 'cannot be read.');

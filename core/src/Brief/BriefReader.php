@@ -30,8 +30,10 @@ final class BriefReader
     /** @param  array<string, mixed>  $file */
     private function brief(array $file): Brief
     {
+        /** @var non-empty-list<Fan> $fans */
         $fans = array_map($this->fan(...), $file['fans']);
         $control = $file['control'];
+        /** @var non-empty-list<Stage> $stages */
         $stages = array_map($this->stage(...), $control['stages']);
         $this->checkFans($fans, $stages);
         $supply = $this->supply($file['supply']);

@@ -78,9 +78,9 @@ final class NodalAnalysis
 
     /**
      * @param  list<Element>  $elements
-     * @param  list<float>|null  $volts  last iterate by rank; null for linear elements
-     * @param  array{list<array<int, float>>, list<float>}|null  $base
-     * @return array{list<array<int, float>>, list<float>} conductances by rank pair and injected currents by rank
+     * @param  array<int, float>|null  $volts  last iterate by rank; null for linear elements
+     * @param  array{array<int, array<int, float>>, array<int, float>}|null  $base
+     * @return array{array<int, array<int, float>>, array<int, float>} conductances by rank pair and injected currents by rank
      */
     private function stamp(array $elements, ?array $volts, ?array $base = null): array
     {
@@ -107,9 +107,9 @@ final class NodalAnalysis
     }
 
     /**
-     * @param  list<array<int, float>>  $mesh
-     * @param  list<float>  $injected
-     * @return list<float> volts by rank; the last is earth's 0
+     * @param  array<int, array<int, float>>  $mesh
+     * @param  array<int, float>  $injected
+     * @return array<int, float> volts by rank; the last is earth's 0
      */
     private function eliminate(array $mesh, array $injected): array
     {
@@ -151,7 +151,7 @@ final class NodalAnalysis
     }
 
     /**
-     * @param  list<float>  $volts
+     * @param  array<int, float>  $volts
      * @return array<string, float>
      */
     private function named(array $volts): array

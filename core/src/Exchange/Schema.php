@@ -68,7 +68,7 @@ final readonly class Schema
         return match ($error->keyword()) {
             'required' => array_map(
                 static fn (string $name): Problem => new Problem("{$at}/{$name}", 'is missing.'),
-                (array) ($args['missing'] ?? []),
+                array_values((array) ($args['missing'] ?? [])),
             ),
             'additionalProperties' => array_map(
                 static fn (string $name): Problem => new Problem("{$at}/{$name}", 'is not known here'.self::nearest($name, $error).'.'),

@@ -25,8 +25,10 @@ final class SpiceNetlist
             $nodes[self::node($element->from())] = true;
             $nodes[self::node($element->to())] = true;
         }
-        unset($nodes['0']);
         foreach (array_keys($nodes) as $node) {
+            if ((string) $node === '0') {
+                continue;
+            }
             $lines[] = sprintf('Rleak_%s %s 0 %.9g', $node, $node, 1 / NodalAnalysis::LEAKAGE_S);
         }
         $lines[] = '.options reltol=1e-6 abstol=1e-9 vntol=1e-7 gmin=1e-15';

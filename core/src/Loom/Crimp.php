@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace LampThread\Loom;
 
-use LampThread\Circuit\Component\EarthPoint;
 use LampThread\Circuit\Circuit;
+use LampThread\Circuit\Component\EarthPoint;
 use LampThread\Circuit\Wire;
 use LampThread\Shelf\Shelf;
 use LampThread\Shelf\TerminalPart;

@@ -38,12 +38,12 @@ final readonly class Shelf
                 Catalogue::Awg->value => $awg,
                 Catalogue::Sae->value => self::conductors('sae'),
             ],
-            array_map(static fn (array $part): FusePart => new FusePart(...$part), self::data('parts/fuses')['parts']),
-            array_map(static fn (array $part): RelayPart => new RelayPart(...$part), self::data('parts/relays')['parts']),
-            array_map(static fn (array $part): TerminalPart => new TerminalPart(...$part), self::data('parts/terminals')['parts']),
+            array_map(static fn (array $part): FusePart => new FusePart(...$part), self::rows('parts/fuses', 'parts')),
+            array_map(static fn (array $part): RelayPart => new RelayPart(...$part), self::rows('parts/relays', 'parts')),
+            array_map(static fn (array $part): TerminalPart => new TerminalPart(...$part), self::rows('parts/terminals', 'parts')),
             array_map(
                 static fn (array $row): array => [$areaByGauge[$row['awg'].' AWG'], (float) $row['ampacityA']],
-                self::data('conductors/ampacity')['rows'],
+                self::rows('conductors/ampacity', 'rows'),
             ),
         );
     }
@@ -107,12 +107,12 @@ final readonly class Shelf
     /** @return list<Conductor> */
     private static function conductors(string $name): array
     {
-        return array_map(static fn (array $size): Conductor => new Conductor(...$size), self::data("conductors/{$name}")['sizes']);
+        return array_map(static fn (array $size): Conductor => new Conductor(...$size), self::rows("conductors/{$name}", 'sizes'));
     }
 
-    /** @return array<string, mixed> */
-    private static function data(string $name): array
+    /** @return list<array<string, mixed>> */
+    private static function rows(string $file, string $of): array
     {
-        return json_decode((string) file_get_contents(__DIR__."/../../data/{$name}.json"), true, flags: JSON_THROW_ON_ERROR);
+        return json_decode((string) file_get_contents(__DIR__."/../../data/{$file}.json"), true, flags: JSON_THROW_ON_ERROR)[$of];
     }
 }

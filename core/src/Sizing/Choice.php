@@ -23,12 +23,13 @@ final readonly class Choice
     ) {}
 
     /**
-     * @param  non-empty-list<Candidate>  $candidates  small to large
+     * @param  list<Candidate>  $candidates  small to large; at least one
      * @param  Candidate|null  $pinned  what the installer has decided, judged like the rest
      */
     public static function among(string $id, string $kind, string $name, array $candidates, ?Candidate $pinned): self
     {
         $smallest = count($candidates) - 1;
+        assert($smallest >= 0, 'the shelf holds nothing of the kind');
         foreach ($candidates as $at => $candidate) {
             if ($candidate->fits()) {
                 $smallest = $at;

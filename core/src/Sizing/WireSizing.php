@@ -25,6 +25,7 @@ final readonly class WireSizing
     public function choose(Reel $reel, Circuit $circuit, Duty $duty, ?string $pinned): Choice
     {
         $wires = $circuit->wiresOf($reel);
+        assert($wires !== [], 'a reel that nothing is cut from');
         $judge = fn (Conductor $conductor): Candidate => $this->judge($conductor, $reel, $wires, $circuit, $duty);
         $pinnedConductor = $pinned === null ? null : $this->shelf->conductor($pinned);
 
@@ -48,7 +49,7 @@ final readonly class WireSizing
             : $wire->run->ambientC;
     }
 
-    /** @param  list<Wire>  $wires */
+    /** @param  non-empty-list<Wire>  $wires */
     private function judge(Conductor $conductor, Reel $reel, array $wires, Circuit $circuit, Duty $duty): Candidate
     {
         $insulationC = $this->brief->wiring->insulationC;

@@ -74,26 +74,28 @@ export function Loom() {
       </Panel>
 
       <Panel title="Parts">
-        <table className="table w-full">
-          <thead>
-            <tr>
-              <th>Part</th>
-              <th className="text-right!">Quantity</th>
-              <th>For</th>
-            </tr>
-          </thead>
-          <tbody>
-            {design.parts.map((part) => (
-              <tr key={part.part + part.for}>
-                <td className="font-semibold">{part.part}</td>
-                <td className="text-right! font-mono whitespace-nowrap">
-                  {part.unit === "m" ? show(part.quantity, "length") : digits(part.quantity)}
-                </td>
-                <td className="text-muted">{part.for}</td>
+        <div className="overflow-x-auto">
+          <table className="table w-full">
+            <thead>
+              <tr>
+                <th>Part</th>
+                <th className="text-right!">Quantity</th>
+                <th>For</th>
               </tr>
-            ))}
-          </tbody>
-        </table>
+            </thead>
+            <tbody>
+              {design.parts.map((part) => (
+                <tr key={part.part + part.for}>
+                  <td className="font-semibold">{part.part}</td>
+                  <td className="text-right! font-mono whitespace-nowrap">
+                    {part.unit === "m" ? show(part.quantity, "length") : digits(part.quantity)}
+                  </td>
+                  <td className="text-muted">{part.for}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
       </Panel>
 
       <section className="panel sheet">

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Job;
+use Illuminate\Support\Facades\Artisan;
+use LampThread\Exchange\JobFile;
+use LampThread\Tests\Orchard;
+use Symfony\Component\Process\Process;
+use Tests\TestCase;
+
+final class CommandsTest extends TestCase
+{
+    public function test_design_prints_what_the_schema_says(): void
+    {
+        $run = $this->command(['lamp:design', Orchard::PATH]);
+
+        self::assertSame(0, $run->getExitCode());
+        $this->assertFits('design', $run->getOutput());
+    }
+
+    public function test_design_ends_with_one_when_there_is_danger(): void
+    {
+        $path = $this->file(['/control/stages/0/decider/earthLead' => false]);
+
+        self::assertSame(1, $this->command(['lamp:design', $path])->getExitCode());
+    }
+
+    public function test_bench_prints_one_settled_state(): void
+    {
+        $run = $this->command(['lamp:bench', Orchard::PATH, '--set', 'key=run', '--set', 'coolantC=95']);
+
+        self::assertSame(0, $run->getExitCode());
+        $this->assertFits('bench', $run->getOutput());
+        self::assertTrue(json_decode($run->getOutput(), true)['fans']['fan-1']['isTurning']);
+    }
+
+    public function test_unusable_input_ends_with_two_and_names_each_place(): void
+    {
+        $path = $this->file(['/fans/0/runA' => -1, '/supply/batteryAh' => 'big']);
+        $run = $this->command(['lamp:design', $path]);
+
+        self::assertSame(2, $run->getExitCode());
+        self::assertSame('', $run->getOutput());
+        self::assertStringContainsString('/fans/0/runA: must be at least', $run->getErrorOutput());
+        self::assertStringContainsString('/supply/batteryAh: must be number', $run->getErrorOutput());
+        self::assertStringNotContainsString('#0', $run->getErrorOutput(), 'no stack trace');
+        self::assertSame(2, $this->command(['lamp:design', '/nowhere.json'])->getExitCode());
+        self::assertSame(2, $this->command(['lamp:bench', Orchard::PATH, '--set', 'key'])->getExitCode());
+        self::assertSame(2, $this->command(['lamp:bench', Orchard::PATH, '--set', 'coolantC=hot'])->getExitCode());
+    }
+
+    public function test_a_file_of_fifty_megabytes_is_refused_without_being_read(): void
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'lamp');
+        $handle = fopen($path, 'w');
+        self::assertIsResource($handle);
+        ftruncate($handle, 50_000_000);
+        fclose($handle);
+        $run = $this->command(['lamp:design', $path]);
+        unlink($path);
+
+        self::assertSame(2, $run->getExitCode());
+        self::assertStringContainsString('never more than 2 MB', $run->getErrorOutput());
+    }
+
+    public function test_the_demo_adds_what_is_missing_and_never_touches_what_is_there(): void
+    {
+        Artisan::call('lamp:demo');
+        $job = Job::findOrFail('orchard-sprayer');
+        $job->change(1, 'mine', static fn (array $file): array => [...$file, 'job' => ['title' => 'Mine']]);
+        Artisan::call('lamp:demo');
+        self::assertSame('Mine', Job::findOrFail('orchard-sprayer')->file()['job']['title']);
+
+        $job->delete();
+        Artisan::call('lamp:demo');
+        self::assertNull(Job::find('orchard-sprayer'), 'what was removed stays removed');
+    }
+
+    /** @param  list<string>  $arguments */
+    private function command(array $arguments): Process
+    {
+        $process = new Process([PHP_BINARY, base_path('artisan'), ...$arguments]);
+        $process->run();
+
+        return $process;
+    }
+
+    /** @param  array<string, mixed>  $changes */
+    private function file(array $changes): string
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'lamp');
+        file_put_contents($path, JobFile::encode(Orchard::file($changes)));
+
+        return $path;
+    }
+}

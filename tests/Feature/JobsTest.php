@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Job;
+use LampThread\Exchange\JobFile;
+use LampThread\Tests\Orchard;
+use PHPUnit\Framework\Attributes\TestWith;
+use Tests\TestCase;
+
+final class JobsTest extends TestCase
+{
+    public function test_answers_fit_their_schemas(): void
+    {
+        $saved = $this->orchard();
+
+        $this->assertFits('saved-job', (string) $this->getJson("/api/jobs/{$saved['id']}")->assertOk()->getContent());
+        $this->assertFits('job-list', (string) $this->getJson('/api/jobs')->assertOk()->getContent());
+        $bench = $this->postJson("/api/jobs/{$saved['id']}/bench", ['set' => ['key' => 'run', 'coolantC' => 95], 'memory' => []]);
+        $this->assertFits('bench', (string) $bench->assertOk()->getContent());
+    }
+
+    public function test_a_new_job_has_nothing_against_it(): void
+    {
+        $this->postJson('/api/jobs')->assertCreated()->assertJsonPath('design.findings', []);
+    }
+
+    public function test_a_typed_change_is_read_saved_and_answered_with_the_new_design(): void
+    {
+        $saved = $this->orchard();
+        $changed = $this->postJson("/api/jobs/{$saved['id']}/changes", [
+            'version' => 1, 'label' => 'On at', 'typed' => ['/control/stages/0/decider/onC' => '203F'],
+        ])->assertOk();
+
+        $changed->assertJsonPath('version', 2)->assertJsonPath('undoes', 'On at');
+        self::assertEqualsWithDelta(95.0, $changed->json('file.control.stages.0.decider.onC'), 1e-6);
+        self::assertSame($changed->json('file'), $this->getJson("/api/jobs/{$saved['id']}")->json('file'));
+    }
+
+    public function test_undo_and_redo_walk_the_history_and_a_new_change_ends_redo(): void
+    {
+        $id = $this->orchard()['id'];
+        $runA = fn (): mixed => $this->getJson("/api/jobs/{$id}")->json('file.fans.0.runA');
+        $this->change($id, 1, ['/fans/0/runA' => 10], 'first');
+        $this->change($id, 2, ['/fans/0/runA' => 12], 'second');
+
+        $this->postJson("/api/jobs/{$id}/undo", ['version' => 3])->assertJsonPath('redoes', 'second');
+        self::assertEquals(10, $runA());
+        $this->postJson("/api/jobs/{$id}/undo", ['version' => 4])->assertJsonPath('undoes', null);
+        self::assertEquals(15.5, $runA());
+        $this->postJson("/api/jobs/{$id}/undo", ['version' => 5])->assertOk();
+        self::assertEquals(15.5, $runA(), 'there is nothing before the first');
+        $this->postJson("/api/jobs/{$id}/redo", ['version' => 6])->assertJsonPath('redoes', 'second');
+        self::assertEquals(10, $runA());
+        $this->change($id, 7, ['/fans/0/runA' => 11], 'third')->assertJsonPath('redoes', null);
+    }
+
+    public function test_keystrokes_of_one_entry_are_one_step_of_undo(): void
+    {
+        $id = $this->orchard()['id'];
+        $this->change($id, 1, ['/job/title' => 'O'], 'Job');
+        $this->change($id, 2, ['/job/title' => 'Or'], 'Job');
+        $this->travel(10)->seconds();
+        $this->change($id, 3, ['/job/title' => 'Orchard'], 'Job');
+
+        $this->postJson("/api/jobs/{$id}/undo", ['version' => 4])->assertJsonPath('file.job.title', 'Or');
+        $this->postJson("/api/jobs/{$id}/undo", ['version' => 5])->assertJsonPath('file.job.title', 'Orchard sprayer, 12 V');
+    }
+
+    public function test_a_change_on_an_old_version_is_refused_and_overwrites_nothing(): void
+    {
+        $id = $this->orchard()['id'];
+        $this->change($id, 1, ['/fans/0/runA' => 10], 'one window');
+
+        $this->change($id, 1, ['/fans/0/runA' => 20], 'the other')->assertConflict()->assertJsonCount(1, 'problems');
+        $this->getJson("/api/jobs/{$id}")->assertJsonPath('file.fans.0.runA', 10);
+    }
+
+    /** @param  array<string, mixed>  $body */
+    #[TestWith([['changes' => ['/fans/0/runA' => -1]], '/fans/0/runA'])]
+    #[TestWith([['changes' => ['/fans/0/colour' => 'red']], '/fans/0/colour'])]
+    #[TestWith([['changes' => ['/fans/3/runA' => 5]], '/fans/3/runA'])]
+    #[TestWith([['changes' => ['fans' => 5]], 'fans'])]
+    #[TestWith([['typed' => ['/cooling/clearanceMm' => 'wide']], '/cooling/clearanceMm'])]
+    #[TestWith([['typed' => ['/pinned/fan-1-wire' => '13ga']], '/pinned/fan-1-wire'])]
+    #[TestWith([['changes' => 'all'], ''])]
+    public function test_a_change_that_makes_no_sense_is_refused_with_its_place(array $body, string $at): void
+    {
+        $id = $this->orchard()['id'];
+        $this->postJson("/api/jobs/{$id}/changes", ['version' => 1, 'label' => 'x', ...$body])
+            ->assertUnprocessable()->assertJsonPath('problems.0.at', $at);
+
+        $this->getJson("/api/jobs/{$id}")->assertJsonPath('version', 1)->assertJsonPath('file.fans.0.runA', 15.5);
+    }
+
+    public function test_an_unusable_file_is_refused_whole(): void
+    {
+        $this->postText('/api/jobs/import', str_replace('"runA": 15.5', '"runA": "x"', (string) file_get_contents(Orchard::PATH)))
+            ->assertUnprocessable()->assertJsonPath('problems.0.at', '/fans/0/runA');
+        $this->postText('/api/jobs/import', str_repeat(' ', JobFile::MOST_BYTES + 1))->assertUnprocessable();
+        $this->postText('/api/jobs/import', '{')->assertUnprocessable();
+
+        self::assertSame(0, Job::count());
+    }
+
+    public function test_a_form_of_another_site_cannot_change_anything(): void
+    {
+        $this->post('/api/jobs', ['x' => 1])->assertUnprocessable();
+        self::assertSame(0, Job::count());
+    }
+
+    public function test_what_is_removed_can_be_brought_back(): void
+    {
+        $id = $this->orchard()['id'];
+        $this->deleteJson("/api/jobs/{$id}")->assertNoContent();
+        $this->getJson("/api/jobs/{$id}")->assertNotFound()->assertJsonPath('problems.0.says', 'There is no such job or page.');
+        $this->postJson("/api/jobs/{$id}/restore")->assertOk();
+        $this->getJson('/api/jobs')->assertJsonCount(1);
+    }
+
+    public function test_exports_are_what_they_say(): void
+    {
+        $id = $this->orchard()['id'];
+        $file = $this->get("/api/jobs/{$id}/file")->assertOk()->assertHeader('content-disposition', 'attachment; filename="orchard-sprayer-12-v.lampthread.json"');
+        self::assertSame('Orchard sprayer, 12 V', json_decode((string) $file->getContent(), true)['job']['title']);
+        $this->postText('/api/jobs/import', (string) $file->getContent())->assertCreated();
+        $this->get("/api/jobs/{$id}/cut-list.csv")->assertOk()->assertSee('W1,S1 75,F1 1', false);
+        $this->get("/api/jobs/{$id}/netlist.cir?key=run&coolantC=95")->assertOk()->assertSee('.end', false)->assertSee('Rfan_1_relay_contact', false);
+        $this->getJson("/api/jobs/{$id}/netlist.cir?key=turned")->assertUnprocessable()->assertJsonPath('problems.0.at', 'key');
+    }
+
+    public function test_the_bench_refuses_what_the_circuit_does_not_listen_to(): void
+    {
+        $id = $this->orchard()['id'];
+        $answer = $this->postJson("/api/jobs/{$id}/bench", ['set' => ['moon' => 'full', 'coolantC' => 900, 'override' => 'half']])->assertUnprocessable();
+
+        self::assertSame(['moon', 'override', 'coolantC'], array_column($answer->json('problems'), 'at'));
+    }
+
+    public function test_the_page_is_served_at_every_view(): void
+    {
+        $this->withoutVite();
+        $this->get('/')->assertOk();
+        $this->get('/jobs/any/threads')->assertOk()->assertSee('Lamp Thread');
+    }
+
+    /**
+     * @param  array<string, mixed>  $changes
+     * @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    private function change(string $id, int $version, array $changes, string $label): \Illuminate\Testing\TestResponse
+    {
+        return $this->postJson("/api/jobs/{$id}/changes", ['version' => $version, 'label' => $label, 'changes' => $changes]);
+    }
+}
