@@ -78,3 +78,12 @@ export function useShown(): (value: number, kind: Kind) => string {
     return `${digits(as.value)} ${as.unit}`;
   };
 }
+
+/** A sentence of the server's with its temperatures and lengths in the units that are shown. */
+export function useReworded(): (text: string) => string {
+  const show = useShown();
+  return (text) =>
+    text.replace(/(?<![\d.])(\d+(?:\.\d+)?) (°C|mm|m)(?![\w²³/])/g, (_, number: string, unit: string) =>
+      show(Number(number), kindOf(unit)),
+    );
+}

@@ -1,12 +1,13 @@
 import { useJob } from "../api/JobContext";
 import { Button, Panel } from "../kit/controls";
-import { digits, useShown } from "../kit/units";
+import { digits, useReworded, useShown } from "../kit/units";
 
 /** What to cut, buy, crimp and label, and in which order. Prints on A4 and letter. */
 export function Loom() {
   const { job } = useJob();
   const { design, file } = job;
   const show = useShown();
+  const reworded = useReworded();
   return (
     <div className="grid gap-4">
       <header className="flex flex-wrap items-center gap-3">
@@ -86,7 +87,7 @@ export function Loom() {
             <tbody>
               {design.parts.map((part) => (
                 <tr key={part.part + part.for}>
-                  <td className="font-semibold">{part.part}</td>
+                  <td className="font-semibold">{reworded(part.part)}</td>
                   <td className="text-right! font-mono whitespace-nowrap">
                     {part.unit === "m" ? show(part.quantity, "length") : digits(part.quantity)}
                   </td>
@@ -113,7 +114,7 @@ export function Loom() {
                 )}
                 <ul className="list-disc pl-5">
                   {step.does.map((does) => (
-                    <li key={does}>{does}</li>
+                    <li key={does}>{reworded(does)}</li>
                   ))}
                 </ul>
               </div>

@@ -1,17 +1,18 @@
 import type { Finding } from "../api/generated/saved-job";
 import { useJob } from "../api/JobContext";
 import { Button, SeverityMark } from "../kit/controls";
-import { kindOf, useShown } from "../kit/units";
+import { kindOf, useReworded, useShown } from "../kit/units";
 
 export function FindingCard({ finding }: { finding: Finding }) {
   const { change } = useJob();
   const show = useShown();
+  const reworded = useReworded();
   const edge = { danger: "border-l-danger", warning: "border-l-warning", note: "border-l-line" }[finding.severity];
   return (
     <article className={`border-l-4 bg-sunk p-3 ${edge}`}>
       <SeverityMark severity={finding.severity} />
       <h3 className="font-bold">{finding.title}</h3>
-      <p className="mt-1 text-[0.95rem]">{finding.reason}</p>
+      <p className="mt-1 text-[0.95rem]">{reworded(finding.reason)}</p>
       {finding.numbers.length > 0 && (
         <dl className="mt-2 grid grid-cols-[1fr_auto] gap-x-3 text-sm">
           {finding.numbers.map((number) => (
@@ -30,7 +31,7 @@ export function FindingCard({ finding }: { finding: Finding }) {
             className="no-print"
             onClick={() => void change({ label: remedy.label, changes: remedy.changes })}
           >
-            {remedy.label}
+            {reworded(remedy.label)}
           </Button>
         ))}
       </div>

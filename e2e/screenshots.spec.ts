@@ -1,0 +1,37 @@
+import { expect, test } from "@playwright/test";
+
+const folder = process.env.LAMP_SCREENSHOTS ?? "test-results";
+
+const SHOTS: { name: string; path: string; press?: RegExp; portrait?: boolean; dark?: boolean }[] = [
+  { name: "jobs", path: "/jobs" },
+  { name: "brief", path: "/jobs/orchard-sprayer/brief" },
+  { name: "threads", path: "/jobs/orchard-sprayer/threads", press: /^Fan wire/ },
+  { name: "threads-tablet", path: "/jobs/orchard-sprayer/threads", portrait: true },
+  { name: "bench-dark", path: "/jobs/orchard-sprayer/bench", press: /^Terminal K1 87/, dark: true },
+  { name: "loom", path: "/jobs/orchard-sprayer/loom" },
+];
+
+for (const shot of SHOTS) {
+  test(`picture of ${shot.name} @screenshots`, async ({ browser }) => {
+    const context = await browser.newContext({
+      viewport: shot.portrait === true ? { width: 800, height: 1280 } : { width: 1280, height: 800 },
+      colorScheme: shot.dark === true ? "dark" : "light",
+      reducedMotion: "reduce",
+    });
+    const page = await context.newPage();
+    const problems: string[] = [];
+    page.on("console", (message) => {
+      if (message.type() === "error") {
+        problems.push(message.text());
+      }
+    });
+    await page.goto(shot.path);
+    await page.waitForLoadState("networkidle");
+    if (shot.press !== undefined) {
+      await page.getByRole("button", { name: shot.press }).first().click();
+    }
+    await page.evaluate(() => document.fonts.ready);
+    await page.screenshot({ path: `${folder}/${shot.name}.png` });
+    expect(problems).toEqual([]);
+  });
+}
