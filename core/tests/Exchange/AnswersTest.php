@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Tests\Exchange;
+
+use LampThread\Electrics\Key;
+use LampThread\Electrics\Setting;
+use LampThread\Electrics\Solver;
+use LampThread\Exchange\BenchAnswer;
+use LampThread\Exchange\DesignAnswer;
+use LampThread\Exchange\Schema;
+use LampThread\Exchange\SpiceNetlist;
+use LampThread\Tests\Orchard;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class AnswersTest extends TestCase
+{
+    /** @return iterable<string, array{array<string, mixed>}> */
+    public static function jobs(): iterable
+    {
+        yield 'as it is' => [[]];
+        yield 'supply side' => [['/control/stages/0/side' => 'supply']];
+        yield 'no override, body in metal' => [[
+            '/control/override' => null,
+            '/control/stages/0/decider/place' => 'engine-outlet',
+        ]];
+        yield 'full of mistakes' => [[
+            '/control/stages/0/decider/earthLead' => false,
+            '/control/stages/0/decider/offC' => 60,
+            '/control/coilFeed' => 'battery',
+            '/pinned/fan-1-wire' => 'metric-0.5',
+            '/pinned/fan-1-relay' => 'micro-20-12v',
+            '/fans/0/depthMm' => 200,
+        ]];
+        yield '24 V' => [Orchard::AT_24V];
+    }
+
+    /** @param  array<string, mixed>  $changes */
+    #[DataProvider('jobs')]
+    public function test_design_and_bench_fit_their_schemas(array $changes): void
+    {
+        $sizing = Orchard::sizing($changes);
+        $schema = new Schema;
+        $schema->check('design', $this->sent(DesignAnswer::of($sizing, Orchard::shelf())));
+        foreach ([new Setting, new Setting(Key::Run, 850, 100), new Setting(Key::Crank, 0, 20)] as $setting) {
+            $schema->check('bench', $this->sent(BenchAnswer::of((new Solver($sizing->circuit))->settle($setting))));
+        }
+        $this->addToAssertionCount(4);
+    }
+
+    public function test_what_carries_what_is_live_and_what_is_dead(): void
+    {
+        $solver = new Solver(Orchard::sizing()->circuit);
+        $cold = BenchAnswer::of($solver->settle(new Setting(Key::Run, 850, 20)));
+        $hot = BenchAnswer::of($solver->settle(new Setting(Key::Run, 850, 100)));
+        $wires = static fn (array $bench, string $of): array => array_keys(array_filter(
+            (array) $bench['wires'],
+            static fn (array $wire): bool => $wire[$of],
+        ));
+
+        self::assertSame([], $wires($cold, 'isCarrying'));
+        self::assertSame(['W1', 'W2', 'W3', 'W6', 'W7', 'W9'], $wires($cold, 'isLive'));
+        self::assertSame(['W1', 'W2', 'W3', 'W4', 'W5', 'W6', 'W7', 'W8'], $wires($hot, 'isCarrying'));
+    }
+
+    public function test_the_bench_hands_back_the_memory_it_needs_next_time(): void
+    {
+        $solver = new Solver(Orchard::sizing()->circuit);
+        $hot = BenchAnswer::of($solver->settle(new Setting(Key::Run, 850, 93)));
+        $memory = (array) $hot['memory'];
+        $between = $solver->settle(Setting::read(['key' => 'run', 'coolantC' => 90], ['override' => ['off', 'on']], $memory));
+
+        self::assertSame(1, $between->position('stage-1-switch'));
+    }
+
+    public function test_netlist_names_are_plain_and_unmistakable(): void
+    {
+        self::assertSame('0', SpiceNetlist::node('battery:-'));
+        self::assertSame('battery_p', SpiceNetlist::node('battery:+'));
+        self::assertSame('fan_1_n', SpiceNetlist::node('fan-1:-'));
+        self::assertSame('fan_1_relay_87', SpiceNetlist::node('fan-1-relay:87'));
+        $nodes = array_map(SpiceNetlist::node(...), Orchard::sizing()->circuit->terminals());
+        self::assertSame(array_unique($nodes), $nodes);
+    }
+
+    /** @param  array<string, mixed>  $answer */
+    private function sent(array $answer): mixed
+    {
+        return json_decode(json_encode($answer, JSON_THROW_ON_ERROR));
+    }
+}
