@@ -38,6 +38,12 @@ export function Changed() {
   );
 }
 
+/** Wires one design has and the other has not, by where they go. */
+function routesOnlyIn(design: Design, other: Design): string {
+  const routes = (of: Design) => new Set(of.wires.map((wire) => `${wire.from} to ${wire.to}`));
+  return [...routes(design).difference(routes(other))].join("; ") || "none";
+}
+
 function differencesOf(before: Design, after: Design): Difference[] {
   const now = new Map(after.choices.map((choice) => [choice.id, choice]));
   const then = new Map(before.choices.map((choice) => [choice.id, choice]));
@@ -47,7 +53,11 @@ function differencesOf(before: Design, after: Design): Difference[] {
     before: then.get(id)?.label ?? "none",
     after: now.get(id)?.label ?? "none",
   }));
-  const wires = { name: "Wires", before: String(before.wires.length), after: String(after.wires.length) };
+  const wires = {
+    name: "Wires",
+    before: routesOnlyIn(before, after),
+    after: routesOnlyIn(after, before),
+  };
   const findings = { name: "Findings", before: String(before.findings.length), after: String(after.findings.length) };
   return [...parts, wires, findings].filter((one) => one.before !== one.after);
 }

@@ -1,0 +1,135 @@
+import { expect, test, type Page } from "@playwright/test";
+
+async function start(page: Page): Promise<string> {
+  const answer = await page.request.post("/api/jobs", { data: {} });
+  const { id } = (await answer.json()) as { id: string };
+  return id;
+}
+
+test("a job is removed and brought back", async ({ page }) => {
+  const id = await start(page);
+  await page.request.post(`/api/jobs/${id}/changes`, {
+    data: { version: 1, label: "Job", changes: { "/job/title": "Lock-keeper’s pump" } },
+  });
+  await page.goto("/jobs");
+  await page.getByRole("button", { name: "Remove Lock-keeper’s pump" }).click();
+  await expect(page.getByRole("link", { name: /Lock-keeper/ })).toHaveCount(0);
+  await page.getByRole("button", { name: "Bring it back" }).click();
+  await expect(page.getByRole("link", { name: /Lock-keeper/ })).toBeVisible();
+});
+
+test("the list says what stands against each job", async ({ page }) => {
+  const id = await start(page);
+  await page.request.post(`/api/jobs/${id}/changes`, {
+    data: {
+      version: 1,
+      label: "x",
+      changes: { "/job/title": "Full of faults", "/fans/0/depthMm": 200, "/control/coilFeed": "battery" },
+    },
+  });
+  await page.goto("/jobs");
+  const row = page.getByRole("link", { name: /Full of faults/ });
+  await expect(row).toContainText("1 danger");
+  await expect(row).toContainText("2 warning");
+  await expect(page.getByRole("link", { name: /Orchard sprayer/ })).toContainText("Nothing found against it");
+});
+
+test("units and theme are remembered", async ({ page }) => {
+  const id = await start(page);
+  await page.goto(`/jobs/${id}/threads`);
+  await page.getByRole("button", { name: /°C, m, mm/ }).click();
+  await page.getByRole("radio", { name: "°F" }).click();
+  await page.getByRole("radio", { name: "Dark" }).click();
+  await page.reload();
+  await expect(page.getByRole("button", { name: /°F, m, mm/ })).toBeVisible();
+  await expect(page.locator("html")).toHaveAttribute("data-theme", "dark");
+  await expect(page.getByRole("button", { name: /^B1, Temperature switch/ })).toContainText("198 °F");
+});
+
+test("cable of another catalogue changes every size on the threads", async ({ page }) => {
+  const id = await start(page);
+  await page.goto(`/jobs/${id}/threads`);
+  await expect(page.getByRole("button", { name: /^Wire W1.*mm²/ })).toBeVisible();
+  await page.getByRole("button", { name: /°C, m, mm/ }).click();
+  await page.getByRole("radio", { name: "AWG" }).click();
+  await page.keyboard.press("Escape");
+  await expect(page.getByRole("button", { name: /^Wire W1.*20 AWG/ })).toBeVisible();
+  await page.keyboard.press("Control+z");
+  await expect(page.getByRole("button", { name: /^Wire W1.*mm²/ })).toBeVisible();
+  await page.keyboard.press("Control+Shift+z");
+  await expect(page.getByRole("button", { name: /^Wire W1.*20 AWG/ })).toBeVisible();
+});
+
+test("the circuit is there as a table too, with what flows", async ({ page }) => {
+  await page.goto("/jobs/orchard-sprayer/threads");
+  await page.getByText("The threads as a table").click();
+  const fan = page.getByRole("table", { name: "Fan, radiator" });
+  await expect(fan.getByRole("row").filter({ hasText: "M1 Fan" })).toContainText("16.9 A");
+  await page.getByRole("radio", { name: "Key out" }).click();
+  await expect(fan.getByRole("row").filter({ hasText: "K1 Relay" })).toContainText("open");
+});
+
+test("wires glow, and say in words, by what they carry", async ({ page }) => {
+  await page.goto("/jobs/orchard-sprayer/threads");
+  const feed = page.getByRole("button", { name: /^Wire W3/ });
+  await expect(feed).toHaveAccessibleName(/carrying, 16.9 A/);
+  await page.getByRole("radio", { name: "Running, cold" }).click();
+  await expect(feed).toHaveAccessibleName(/live, 0 A/);
+  await expect(page.getByRole("button", { name: /^Wire W4/ })).toHaveAccessibleName(/dead/);
+});
+
+test("each answer of the brief changes the circuit it should", async ({ page }) => {
+  const id = await start(page);
+  await page.goto(`/jobs/${id}/brief`);
+  const changed = page.getByRole("region", { name: "What it changes" });
+  await page.getByRole("radio", { name: "Supply side" }).click();
+  await expect(changed).toContainText("Wires");
+  await page.getByRole("radio", { name: "Switch that runs the fan" }).click();
+  await expect(page.getByText("Feeds the coil in parallel")).toBeVisible();
+  await page.getByRole("radio", { name: "Earth side" }).click();
+  await page.getByRole("radio", { name: "No earth lead" }).click();
+  await expect(page.getByText("The fan never starts: the switch has no earth")).toBeVisible();
+  await page.getByRole("button", { name: "Add an earth lead to the adapter" }).click();
+  await expect(page.getByText("The fan never starts: the switch has no earth")).toHaveCount(0);
+  await page.getByRole("radio", { name: "24 V" }).click();
+  await expect(page.getByRole("region", { name: "As it stands" })).toContainText("24 V coil");
+});
+
+test("the sheets can be taken along", async ({ page }) => {
+  await page.goto("/jobs/orchard-sprayer/loom");
+  for (const [link, name] of [
+    ["Cut list, CSV", "orchard-sprayer-12-v.csv"],
+    ["Netlist, SPICE", "orchard-sprayer-12-v.cir"],
+    ["Job file", "orchard-sprayer-12-v.lampthread.json"],
+  ] as const) {
+    const download = page.waitForEvent("download");
+    await page.getByRole("link", { name: link }).click();
+    expect((await download).suggestedFilename()).toBe(name);
+  }
+});
+
+test("a program that does not answer is said, and what was typed stays", async ({ page }) => {
+  const id = await start(page);
+  await page.goto(`/jobs/${id}/brief`);
+  await page.route("**/changes", (route) => route.abort());
+  await page.getByLabel("Battery size").fill("95");
+  await expect(page.getByRole("alert").first()).toContainText("does not answer");
+  await expect(page.getByRole("status").filter({ hasText: "Not saved" })).toBeVisible();
+  await expect(page.getByLabel("Battery size")).toHaveValue("95");
+  await page.unroute("**/changes");
+  await page.getByLabel("Battery size").fill("96");
+  await expect(page.getByRole("status").filter({ hasText: "Saved" })).toBeVisible();
+  await expect(page.getByRole("alert")).toHaveCount(0);
+});
+
+test("nothing typed is lost by looking at another view", async ({ page }) => {
+  const id = await start(page);
+  await page.goto(`/jobs/${id}/brief`);
+  await page.getByRole("textbox", { name: "Vehicle" }).fill("Harbour crane");
+  await page.getByLabel("Diameter").fill("12in");
+  await expect(page.getByRole("status").filter({ hasText: "Saved" })).toBeVisible();
+  await page.getByRole("link", { name: "Loom" }).click();
+  await expect(page.getByText("Harbour crane")).toBeVisible();
+  await page.getByRole("link", { name: "Brief" }).click();
+  await expect(page.getByLabel("Diameter")).toHaveValue("305");
+});
