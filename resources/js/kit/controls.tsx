@@ -14,7 +14,7 @@ export function Button({
   return (
     <button
       type="button"
-      className={`min-h-11 rounded-[3px] px-4 pt-0.5 text-[0.95rem] font-semibold disabled:opacity-40 ${tones[tone]} ${className}`}
+      className={`min-h-11 rounded-[3px] px-4 pt-0.5 whitespace-nowrap text-[0.95rem] font-semibold disabled:opacity-40 ${tones[tone]} ${className}`}
       {...rest}
     />
   );

@@ -139,7 +139,7 @@ function Wire({ wire, drawn }: { wire: DrawnWire; drawn: Drawn }) {
         fill="transparent"
       />
       {isHeld(drawn.held, "wire", row.id) && (
-        <rect x={wire.x1 + 6} y={wire.y - 26} width={wire.x2 - wire.x1 - 12} height={66} rx={3} className="fill-sunk" />
+        <rect x={wire.x1 + 6} y={wire.y - 26} width={wire.x2 - wire.x1 - 12} height={74} rx={3} className="fill-sunk" />
       )}
       {stroke}
       <text x={middle} y={wire.y - 9} textAnchor="middle" className="fill-muted text-[13px]">
