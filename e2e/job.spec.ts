@@ -135,6 +135,7 @@ test("every number of a choice says where it came from", async ({ page }) => {
 
 test("a keyboard reaches the views, every terminal, and undo", async ({ page }) => {
   const id = await open(page, "brief");
+  await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
   await page.locator("body").press("t");
   await expect(page).toHaveURL(`/jobs/${id}/threads`);
   const terminal = page.getByRole("button", { name: /^Terminal F1 1/ }).first();
