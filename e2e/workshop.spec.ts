@@ -84,8 +84,8 @@ test("each answer of the brief changes the circuit it should", async ({ page }) 
   const changed = page.getByRole("region", { name: "What it changes" });
   await page.getByRole("radio", { name: "Supply side" }).click();
   await expect(changed).toContainText("Wires");
-  await page.getByRole("radio", { name: "Switch that runs the fan" }).click();
-  await expect(page.getByText("Feeds the coil in parallel")).toBeVisible();
+  await page.getByRole("radio", { name: "Runs the fan", exact: true }).click();
+  await expect(page.getByText("Joins the trigger in parallel")).toBeVisible();
   await page.getByRole("radio", { name: "Earth side" }).click();
   await page.getByRole("radio", { name: "No earth lead" }).click();
   await expect(page.getByText("The fan never starts: the switch has no earth")).toBeVisible();

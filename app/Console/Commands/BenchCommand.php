@@ -28,7 +28,7 @@ final class BenchCommand extends JobFileCommand
             $values[$name] = $value;
         }
         $circuit = Sizing::of($this->brief(), $this->shelf)->circuit;
-        $point = (new Solver($circuit))->settle(Setting::read($values, $circuit->handSwitches()));
+        $point = (new Solver($circuit))->settle(Setting::read($values, $circuit->positions()));
         $this->printJson(BenchAnswer::of($point), (bool) $this->option('pretty'));
 
         return $point->isSettled() ? Command::SUCCESS : self::FINDINGS;

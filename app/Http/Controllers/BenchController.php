@@ -25,7 +25,7 @@ final readonly class BenchController
             throw Unusable::because('/set', 'must name the inputs and their values.');
         }
         $circuit = $this->answer->sizing($job)->circuit;
-        $setting = Setting::read($set, $circuit->handSwitches(), $memory);
+        $setting = Setting::read($set, $circuit->positions(), $memory);
 
         return new JsonResponse(BenchAnswer::of((new Solver($circuit))->settle($setting)));
     }

@@ -35,7 +35,7 @@ final readonly class ExportController
     public function netlist(Request $request, Job $job): Response
     {
         $circuit = $this->answer->sizing($job)->circuit;
-        $setting = Setting::read($request->query->all(), $circuit->handSwitches());
+        $setting = Setting::read($request->query->all(), $circuit->positions());
         $netlist = SpiceNetlist::of((new Solver($circuit))->settle($setting), $job->file()['job']['title']);
 
         return $this->download($job, $netlist, 'cir', 'text/plain');

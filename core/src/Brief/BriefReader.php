@@ -32,15 +32,13 @@ final class BriefReader
     {
         /** @var non-empty-list<Fan> $fans */
         $fans = array_map($this->fan(...), $file['fans']);
-        $control = $file['control'];
-        /** @var non-empty-list<Stage> $stages */
-        $stages = array_map($this->stage(...), $control['stages']);
-        $this->checkFans($fans, $stages);
-        $supply = $this->supply($file['supply']);
-        $runs = $this->runs($file['runs'] ?? []);
+        foreach ($fans as $at => $fan) {
+            if ($fan->startA <= $fan->runA) {
+                $this->wrong("/fans/{$at}/startA", 'must be above the running current: a fan draws most as it starts.');
+            }
+        }
         $pinned = $file['pinned'] ?? [];
         $this->checkPinned($pinned, $fans);
-        $override = $control['override'];
         $brief = new Brief(
             new JobNotes(
                 $file['job']['title'],
@@ -48,7 +46,7 @@ final class BriefReader
                 $file['job']['vehicle'] ?? '',
                 $file['job']['notes'] ?? '',
             ),
-            $supply,
+            $this->supply($file['supply']),
             $this->cooling($file['cooling']),
             new Wiring(
                 Catalogue::from($file['wiring']['catalogue']),
@@ -56,19 +54,49 @@ final class BriefReader
                 $file['wiring']['dropLimitPercent'],
             ),
             $fans,
-            new Control(
-                CoilFeed::from($control['coilFeed']),
-                $stages,
-                $override === null ? null : new ForceOn($override['ratedA'] ?? ForceOn::USUAL_RATED_A),
-            ),
-            $runs,
+            $this->control($file['control']),
+            $this->runs($file['runs'] ?? []),
             $pinned,
         );
+        array_push($this->problems, ...Combinations::problems($brief));
         if ($this->problems !== []) {
             throw new Unusable($this->problems);
         }
 
         return $brief;
+    }
+
+    /** @param  array<string, mixed>  $control */
+    private function control(array $control): Control
+    {
+        $stages = [];
+        foreach ($control['stages'] as $at => $stage) {
+            $stages[] = $this->stage($stage, $at);
+        }
+        $override = $control['override'];
+        $airConditioning = $control['airConditioning'] ?? null;
+        $afterRun = $control['afterRun'] ?? null;
+
+        return new Control(
+            Feed::from($control['feed'] ?? 'battery'),
+            $control['existingFuseA'] ?? null,
+            EarthReturn::from($control['earth'] ?? 'body'),
+            CoilFeed::from($control['coilFeed']),
+            $control['feedRelay'] ?? false,
+            $stages ?: throw Unusable::because('/control/stages', 'needs at least one stage.'),
+            isset($control['speeds']) ? Speeds::from($control['speeds']) : null,
+            $airConditioning === null ? null : new AirConditioning(
+                Compressor::from($airConditioning['compressor']),
+                AirConditioningTrigger::from($airConditioning['trigger']),
+            ),
+            $override === null ? null : new Override(
+                OverrideKind::from($override['kind']),
+                $override['ratedA'] ?? Override::USUAL_RATED_A,
+                $override['indicator'] ?? false,
+            ),
+            $afterRun === null ? null : new AfterRun($afterRun['delayS'], $afterRun['isPush'] ?? false),
+            new Lockouts($control['lockouts']['aboveRpm'] ?? null, $control['lockouts']['cranking'] ?? false),
+        );
     }
 
     /** @param  array<string, mixed>  $supply */
@@ -110,50 +138,22 @@ final class BriefReader
     }
 
     /** @param  array<string, mixed>  $stage */
-    private function stage(array $stage): Stage
+    private function stage(array $stage, int $at): Stage
     {
-        $decider = $stage['decider'];
+        try {
+            $decider = DeciderReader::read($stage['decider'], "/control/stages/{$at}/decider");
+        } catch (Unusable $unusable) {
+            array_push($this->problems, ...$unusable->problems);
+            $decider = new Hand(Hand::USUAL_RATED_A);
+        }
 
         return new Stage(
             $stage['id'],
             $stage['fans'],
             Side::from($stage['side']),
-            new ThermalSwitch(
-                $decider['onC'],
-                $decider['offC'],
-                Place::from($decider['place']),
-                $decider['ratedA'] ?? ThermalSwitch::USUAL_RATED_A,
-                $decider['earthLead'] ?? true,
-            ),
+            $decider,
+            $stage['sharesRelay'] ?? false,
         );
-    }
-
-    /**
-     * @param  list<Fan>  $fans
-     * @param  list<Stage>  $stages
-     */
-    private function checkFans(array $fans, array $stages): void
-    {
-        $unused = array_fill_keys(array_map(static fn (Fan $fan): string => $fan->id, $fans), true);
-        foreach ($fans as $at => $fan) {
-            if ($fan->startA <= $fan->runA) {
-                $this->wrong("/fans/{$at}/startA", 'must be above the running current: a fan draws most as it starts.');
-            }
-        }
-        foreach ($stages as $at => $stage) {
-            if ($stage->decider->offC >= $stage->decider->onC) {
-                $this->wrong("/control/stages/{$at}/decider/offC", 'must be below the temperature at which the switch closes.');
-            }
-            foreach ($stage->fanIds as $fanAt => $id) {
-                if (! isset($unused[$id])) {
-                    $this->wrong("/control/stages/{$at}/fans/{$fanAt}", "no fan has the id ‘{$id}’.");
-                }
-                unset($unused[$id]);
-            }
-        }
-        foreach (array_keys($unused) as $id) {
-            $this->wrong('/control/stages', "no stage runs the fan ‘{$id}’.");
-        }
     }
 
     /**
@@ -185,9 +185,17 @@ final class BriefReader
      */
     private function checkPinned(array $pinned, array $fans): void
     {
-        $kinds = ['coil-fuse' => 'fuse', 'trigger-wire' => 'conductor'];
+        $kinds = ['trigger-wire' => 'conductor'];
+        foreach (['coil', 'air-conditioning', 'override', 'speeds'] as $name) {
+            $kinds["{$name}-fuse"] = 'fuse';
+        }
+        foreach (['feed', 'inverting', 'air-conditioning', 'after-run', 'low', 'high', 'series'] as $name) {
+            $kinds["{$name}-relay"] = 'relay';
+        }
         foreach ($fans as $fan) {
-            $kinds += ["{$fan->id}-fuse" => 'fuse', "{$fan->id}-relay" => 'relay', "{$fan->id}-wire" => 'conductor'];
+            foreach ([$fan->id, "{$fan->id}-air-conditioning", "{$fan->id}-override"] as $name) {
+                $kinds += ["{$name}-fuse" => 'fuse', "{$name}-relay" => 'relay', "{$name}-wire" => 'conductor'];
+            }
         }
         foreach ($pinned as $choice => $part) {
             $kind = $kinds[$choice] ?? null;

@@ -4,13 +4,25 @@ declare(strict_types=1);
 
 namespace LampThread\Brief;
 
-/** Everything that makes the fans run. */
+/** Everything that makes the fans run or keeps them from it. */
 final readonly class Control
 {
-    /** @param  non-empty-list<Stage>  $stages */
+    /**
+     * @param  bool  $feedRelay  the coils are fed by a relay that a small ignition feed works
+     * @param  non-empty-list<Stage>  $stages  in the order they come on
+     * @param  float|null  $existingFuseA  fuse of the circuit the feed is taken from, A
+     */
     public function __construct(
+        public Feed $feed,
+        public ?float $existingFuseA,
+        public EarthReturn $earth,
         public CoilFeed $coilFeed,
+        public bool $feedRelay,
         public array $stages,
-        public ?ForceOn $override,
+        public ?Speeds $speeds,
+        public ?AirConditioning $airConditioning,
+        public ?Override $override,
+        public ?AfterRun $afterRun,
+        public Lockouts $lockouts,
     ) {}
 }

@@ -18,6 +18,7 @@ enum Stretch: string
     case SensorEarth = 'sensor-earth';
     case Dash = 'dash';
     case DashEarth = 'dash-earth';
+    case Clutch = 'clutch';
 
     public function label(): string
     {
@@ -28,11 +29,12 @@ enum Stretch: string
             self::FanToEarth => 'fan to earth point',
             self::FeedToFuse => 'coil feed tap to its fuse (unfused)',
             self::FuseToCoil => 'coil fuse to relay or switch',
-            self::CoilToEarth => 'relay coil to earth point',
+            self::CoilToEarth => 'between relays, and coil to earth point',
             self::Sensor => 'relay to temperature switch',
             self::SensorEarth => 'temperature switch to earth point',
             self::Dash => 'relay to dash switch',
             self::DashEarth => 'dash switch to earth or feed',
+            self::Clutch => 'clutch wire to relay or controller',
         };
     }
 
@@ -50,6 +52,7 @@ enum Stretch: string
             self::SensorEarth => [0.4, Zone::Radiator],
             self::Dash => [1.6, Zone::Bay],
             self::DashEarth => [0.4, Zone::Cabin],
+            self::Clutch => [1.0, Zone::Bay],
         };
 
         return new Run($lengthM, $zone, $zone->ambientC());

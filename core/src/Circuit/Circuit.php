@@ -7,7 +7,8 @@ namespace LampThread\Circuit;
 use LampThread\Brief\Brief;
 use LampThread\Circuit\Arrangement\Arrangements;
 use LampThread\Circuit\Component\Component;
-use LampThread\Circuit\Component\HandSwitch;
+use LampThread\Circuit\Component\FeelsTemperature;
+use LampThread\Circuit\Component\Listens;
 
 /** The netlist: components, their terminals, and the wires between them. */
 final readonly class Circuit
@@ -39,15 +40,32 @@ final readonly class Circuit
         return $harness->circuit();
     }
 
-    /** @return array<string, list<string>> hand-operated switch id to its positions */
-    public function handSwitches(): array
+    /** @return array<string, array{label: string, positions: non-empty-list<string>}> input to what it is called and its positions */
+    public function inputs(): array
     {
-        $switches = [];
-        foreach ($this->each(HandSwitch::class) as $switch) {
-            $switches[$switch->id] = [HandSwitch::OFF, HandSwitch::ON];
+        $inputs = [];
+        foreach ($this->components as $component) {
+            if ($component instanceof Listens && count($component->inputPositions()) > 1) {
+                $inputs[$component->input()] ??= [
+                    'label' => $component->inputLabel(),
+                    'positions' => $component->inputPositions(),
+                ];
+            }
         }
 
-        return $switches;
+        return $inputs;
+    }
+
+    /** @return array<string, non-empty-list<string>> input to its positions, the usual one first */
+    public function positions(): array
+    {
+        return array_map(static fn (array $input): array => $input['positions'], $this->inputs());
+    }
+
+    /** @return array<string, Component&FeelsTemperature> by id */
+    public function feelers(): array
+    {
+        return array_filter($this->components, static fn (Component $component): bool => $component instanceof FeelsTemperature);
     }
 
     /** @return list<Wire> cut from one reel */

@@ -29,6 +29,9 @@ final class Harness
     /** @var array<string, int> */
     private array $marks = [];
 
+    /** @var array<string, string> what arrangements have left for others to join, name to terminal */
+    private array $lines = [];
+
     public function __construct(public readonly Brief $brief, public readonly Fitted $fitted) {}
 
     /**
@@ -75,11 +78,28 @@ final class Harness
         );
     }
 
+    /** Leaves a terminal under a name for others to join. */
+    public function leave(string $line, string $terminal): void
+    {
+        $this->lines[$line] = $terminal;
+    }
+
+    /** The terminal left under a name; null where nobody has. */
+    public function left(string $line): ?string
+    {
+        return $this->lines[$line] ?? null;
+    }
+
     /** The earth stud of a place, the same one for everything earthed there. */
     public function earth(string $place): string
     {
         $id = "earth-{$place}";
-        $point = $this->components[$id] ?? $this->add(new EarthPoint($id, $this->mark('X'), "Earth point, {$place}"));
+        $point = $this->components[$id] ?? $this->add(new EarthPoint(
+            $id,
+            $this->mark('X'),
+            "Earth point, {$place}",
+            $this->brief->control->earth->ohm(),
+        ));
 
         return $point->terminal('31');
     }

@@ -14,6 +14,14 @@ enum Symbol: string
     case HandMake = 'hand-make';
     case KeySwitch = 'key-switch';
     case Motor = 'motor';
+    case RestContact = 'rest-contact';
+    case DelayMake = 'delay-make';
+    case PressureMake = 'pressure-make';
+    case Lockout = 'lockout';
+    case Module = 'module';
+    case Diode = 'diode';
+    case Resistor = 'resistor';
+    case Lamp = 'lamp';
     case BodyThread = 'body-thread';
     case EarthPoint = 'earth-point';
 }

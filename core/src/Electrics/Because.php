@@ -61,7 +61,8 @@ final readonly class Because
         $edges = [];
         foreach ($point->elements as $element) {
             $isLoadOfTheVehicle = $element->from() === Circuit::SUPPLY && $element->to() === Circuit::EARTH;
-            if (($element instanceof Resistor || $element instanceof Rotor) && ! $isLoadOfTheVehicle) {
+            if (($element instanceof Resistor || $element instanceof Rotor) && ! $isLoadOfTheVehicle
+                && ! ($element instanceof Resistor && $element->ohm < 0)) {
                 $ohm = $element instanceof Resistor ? $element->ohm : $element->model->armatureOhm;
                 $mark = self::mark($point->circuit, $element->name());
                 $edges[$element->from()][] = [$element->to(), $ohm, $mark];
@@ -94,12 +95,13 @@ final readonly class Because
     /** Mark of the component an element belongs to; null for a wire. */
     private static function mark(Circuit $circuit, string $element): ?string
     {
-        foreach ($circuit->components as $id => $component) {
-            if ($element === $id || str_starts_with($element, "{$id}-")) {
-                return $component->mark;
+        $owner = '';
+        foreach (array_keys($circuit->components) as $id) {
+            if (strlen($id) > strlen($owner) && ($element === $id || str_starts_with($element, "{$id}-"))) {
+                $owner = $id;
             }
         }
 
-        return null;
+        return ($circuit->components[$owner] ?? null)?->mark;
     }
 }

@@ -78,6 +78,15 @@ final readonly class MotorModel
         return $this->emfV($terminalV) / $this->ratedEmfV;
     }
 
+    /** Resistance in its lead that leaves a share of rated speed at rated supply, Ω. */
+    public function droppingOhm(float $speedShare): float
+    {
+        $currentA = $this->runA * $speedShare ** 2;
+        $ratedV = $this->ratedEmfV + $this->runA * $this->armatureOhm;
+
+        return ($ratedV - $speedShare * $this->ratedEmfV - $currentA * $this->armatureOhm) / $currentA;
+    }
+
     /** Whether a motor that turns or rests now turns at this voltage. */
     public function turns(bool $turning, float $terminalV): bool
     {

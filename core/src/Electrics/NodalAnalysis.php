@@ -12,12 +12,18 @@ use LampThread\Electrics\Element\Element;
  *
  * No step subtracts, so a milliohm contact beside a gigaohm leak loses no digits. It wants every source to have a resistance,
  * which in a vehicle every source has. Nodes go out fewest-neighbours-first; in wiring, which is nearly a tree, that makes the
- * work almost proportional to the number of nodes. The order is found once per circuit. Motors are solved by Newton's method.
+ * work almost proportional to the number of nodes. The order is found once per circuit.
+ *
+ * Motors and diodes are solved by Newton's method. Their nodes go out last, so that everything straight is eliminated once and
+ * each iteration works on what little is left.
  */
 final class NodalAnalysis
 {
     /** Leakage of every node to earth: damp and dust, 1 GΩ. Gives a loose end a voltage. */
     public const LEAKAGE_S = 1e-9;
+
+    /** More than any node has neighbours. */
+    private const LAST = 1_000_000;
 
     private const MOST_ITERATIONS = 60;
 
@@ -32,10 +38,11 @@ final class NodalAnalysis
     /**
      * @param  string  $earth  the node at 0 V
      * @param  list<array{string, string}>  $edges  every pair of nodes an element may join
+     * @param  list<string>  $bent  nodes of elements whose current is not proportional to their voltage
      */
-    public function __construct(private readonly string $earth, array $edges)
+    public function __construct(private readonly string $earth, array $edges, array $bent = [])
     {
-        $this->nodes = self::fewestNeighboursFirst($earth, $edges);
+        $this->nodes = self::fewestNeighboursFirst($earth, $edges, array_fill_keys($bent, true));
         $this->rank = array_flip($this->nodes);
     }
 
@@ -56,20 +63,33 @@ final class NodalAnalysis
                 $bent[] = $element;
             }
         }
-        $base = $this->stamp($linear, null);
+        $count = count($this->nodes);
+        $sums = [];
+        [$mesh, $injected] = $this->stamp($linear, null);
         if ($bent === []) {
-            return $this->named($this->eliminate(...$base));
+            $this->eliminate($mesh, $injected, $sums, 0, $count);
+
+            return $this->named($this->substitute($mesh, $injected, $sums, array_fill(0, $count + 1, 0.0), 0, $count));
         }
-        $volts = array_fill(0, count($this->nodes) + 1, 0.0);
+        // Nodes before the first that a bent element touches have nothing but straight ones.
+        $straight = $count;
+        foreach ($bent as $element) {
+            $straight = min($straight, $this->rank[$element->from()] ?? $count, $this->rank[$element->to()] ?? $count);
+        }
+        $this->eliminate($mesh, $injected, $sums, 0, $straight);
+        $volts = array_fill(0, $count + 1, 0.0);
         for ($iteration = 0; $iteration < self::MOST_ITERATIONS; $iteration++) {
-            $next = $this->eliminate(...$this->stamp($bent, $volts, $base));
+            [$bentMesh, $bentInjected] = $this->stamp($bent, $volts, [$mesh, $injected]);
+            $bentSums = [];
+            $this->eliminate($bentMesh, $bentInjected, $bentSums, $straight, $count);
+            $next = $this->substitute($bentMesh, $bentInjected, $bentSums, $volts, $straight, $count);
             $change = 0.0;
-            foreach ($next as $node => $value) {
-                $change = max($change, abs($value - $volts[$node]));
+            for ($node = $straight; $node < $count; $node++) {
+                $change = max($change, abs($next[$node] - $volts[$node]));
             }
             $volts = $next;
             if ($change < self::TOLERANCE_V) {
-                return $this->named($volts);
+                return $this->named($this->substitute($mesh, $injected, $sums, $volts, 0, $straight));
             }
         }
 
@@ -107,39 +127,48 @@ final class NodalAnalysis
     }
 
     /**
+     * Takes nodes out, from one rank up to another. What is left of a node's star is what its voltage will be found from.
+     *
      * @param  array<int, array<int, float>>  $mesh
      * @param  array<int, float>  $injected
-     * @return array<int, float> volts by rank; the last is earth's 0
+     * @param  array<int, float>  $sums
      */
-    private function eliminate(array $mesh, array $injected): array
+    private function eliminate(array &$mesh, array &$injected, array &$sums, int $from, int $to): void
     {
-        $count = count($this->nodes);
-        $sums = [];
-        for ($node = 0; $node < $count; $node++) {
+        $earth = count($this->nodes);
+        for ($node = $from; $node < $to; $node++) {
             $star = $mesh[$node];
-            $sum = array_sum($star);
+            $sum = (float) array_sum($star);
             $sums[$node] = $sum;
-            $ends = array_keys($star);
-            $arms = array_values($star);
-            $size = count($ends);
-            for ($i = 0; $i < $size; $i++) {
-                $a = $ends[$i];
-                $share = $arms[$i] / $sum;
-                $injected[$a] += $injected[$node] * $share;
-                if ($a === $count) {
+            $inflow = $injected[$node];
+            foreach ($star as $a => $arm) {
+                $share = $arm / $sum;
+                $injected[$a] += $inflow * $share;
+                if ($a === $earth) {
                     continue;
                 }
                 unset($mesh[$a][$node]);
-                for ($j = 0; $j < $size; $j++) {
-                    if ($j !== $i) {
-                        $b = $ends[$j];
-                        $mesh[$a][$b] = ($mesh[$a][$b] ?? 0.0) + $share * $arms[$j];
+                foreach ($star as $b => $other) {
+                    if ($b !== $a) {
+                        $mesh[$a][$b] = ($mesh[$a][$b] ?? 0.0) + $share * $other;
                     }
                 }
             }
         }
-        $volts = array_fill(0, $count + 1, 0.0);
-        for ($node = $count - 1; $node >= 0; $node--) {
+    }
+
+    /**
+     * Finds the voltages of nodes that were taken out, last first.
+     *
+     * @param  array<int, array<int, float>>  $mesh
+     * @param  array<int, float>  $injected
+     * @param  array<int, float>  $sums
+     * @param  array<int, float>  $volts  by rank, known from `$to` on; the last is earth's 0
+     * @return array<int, float>
+     */
+    private function substitute(array $mesh, array $injected, array $sums, array $volts, int $from, int $to): array
+    {
+        for ($node = $to - 1; $node >= $from; $node--) {
             $driven = $injected[$node];
             foreach ($mesh[$node] as $end => $arm) {
                 $driven += $arm * $volts[$end];
@@ -166,9 +195,10 @@ final class NodalAnalysis
 
     /**
      * @param  list<array{string, string}>  $edges
+     * @param  array<string, true>  $last  nodes that stay until no others are left
      * @return list<string>
      */
-    private static function fewestNeighboursFirst(string $earth, array $edges): array
+    private static function fewestNeighboursFirst(string $earth, array $edges, array $last): array
     {
         $neighbours = [];
         foreach ($edges as [$a, $b]) {
@@ -186,8 +216,9 @@ final class NodalAnalysis
             $least = null;
             $fewest = PHP_INT_MAX;
             foreach ($neighbours as $node => $ends) {
-                if (count($ends) < $fewest) {
-                    $fewest = count($ends);
+                $degree = count($ends) + (isset($last[$node]) ? self::LAST : 0);
+                if ($degree < $fewest) {
+                    $fewest = $degree;
                     $least = $node;
                 }
             }

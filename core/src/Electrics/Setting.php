@@ -18,6 +18,8 @@ final readonly class Setting
      * @param  float  $coolantC  °C where each sensor sits
      * @param  array<string, string>  $positions  hand-operated switch id to position
      * @param  array<string, int>  $memory  component id to the position it was left in: hysteresis and latches
+     * @param  float|null  $elapsedS  since the time-delay relay was started, s; null when it was not
+     * @param  list<string>  $jammed  fans that are held fast, or have not begun to turn
      */
     public function __construct(
         public Key $key = Key::Off,
@@ -25,6 +27,8 @@ final readonly class Setting
         public float $coolantC = 20.0,
         public array $positions = [],
         public array $memory = [],
+        public ?float $elapsedS = null,
+        public array $jammed = [],
     ) {}
 
     /**
@@ -47,8 +51,8 @@ final readonly class Setting
                 } else {
                     $positions[$name] = (string) $value;
                 }
-            } elseif (! in_array($name, ['key', 'engineRpm', 'coolantC'], true)) {
-                $known = implode(', ', ['key', 'engineRpm', 'coolantC', ...array_keys($switches)]);
+            } elseif (! in_array($name, ['key', 'engineRpm', 'coolantC', 'elapsedS'], true)) {
+                $known = implode(', ', ['key', 'engineRpm', 'coolantC', 'elapsedS', ...array_keys($switches)]);
                 $problems[] = new Problem((string) $name, "is nothing this circuit listens to. It listens to {$known}.");
             }
         }
@@ -58,6 +62,7 @@ final readonly class Setting
         }
         $engineRpm = self::number($values, 'engineRpm', 0.0, 0.0, 12000.0, $problems);
         $coolantC = self::number($values, 'coolantC', 20.0, -50.0, 200.0, $problems);
+        $elapsedS = isset($values['elapsedS']) ? self::number($values, 'elapsedS', 0.0, 0.0, 86400.0, $problems) : null;
         if ($problems !== []) {
             throw new Unusable($problems);
         }
@@ -68,6 +73,7 @@ final readonly class Setting
             $coolantC,
             $positions,
             array_map(intval(...), array_filter($memory, is_numeric(...))),
+            $elapsedS,
         );
     }
 

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace LampThread\Electrics;
 
 use LampThread\Circuit\Circuit;
+use LampThread\Circuit\Component\Diode;
+use LampThread\Circuit\Component\FanMotor;
 use LampThread\Circuit\Component\Settling;
 
 /**
@@ -18,6 +20,9 @@ final class Solver
     private const MOST_ROUNDS = 200;
 
     private readonly NodalAnalysis $analysis;
+
+    /** @var list<Element\Element> */
+    private readonly array $wires;
 
     /** @var array<string, Settling> */
     private readonly array $settling;
@@ -34,12 +39,30 @@ final class Solver
                 $settling[$id] = $component;
             }
         }
+        $wires = [];
         foreach ($circuit->wires as $wire) {
             $edges[] = [$wire->from, $wire->to];
+            $wires[] = $wire->element();
         }
+        $this->wires = $wires;
         $edges[] = [Circuit::SUPPLY, Circuit::EARTH];
         $this->settling = $settling;
-        $this->analysis = new NodalAnalysis(Circuit::EARTH, $edges);
+        $this->analysis = new NodalAnalysis(Circuit::EARTH, $edges, self::bent($circuit));
+    }
+
+    /** @return list<string> terminals of motors and diodes */
+    private static function bent(Circuit $circuit): array
+    {
+        $terminals = [];
+        foreach ($circuit->components as $component) {
+            if ($component instanceof FanMotor || $component instanceof Diode) {
+                foreach ($component->passes() as $pass) {
+                    array_push($terminals, $pass->from, $pass->to);
+                }
+            }
+        }
+
+        return $terminals;
     }
 
     public function settle(Setting $setting): OperatingPoint
@@ -88,12 +111,9 @@ final class Solver
      */
     private function elements(Setting $setting, array $positions): array
     {
-        $elements = [];
+        $elements = $this->wires;
         foreach ($this->circuit->components as $id => $component) {
             array_push($elements, ...$component->elements($setting, $positions[$id] ?? 0));
-        }
-        foreach ($this->circuit->wires as $wire) {
-            $elements[] = $wire->element();
         }
 
         return $elements;

@@ -8,6 +8,7 @@ use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\Component;
 use LampThread\Circuit\Component\FanMotor;
 use LampThread\Circuit\Component\Relay;
+use LampThread\Circuit\Component\Stepless;
 use LampThread\Circuit\Pass;
 use LampThread\Electrics\Because;
 use LampThread\Electrics\OperatingPoint;
@@ -40,6 +41,7 @@ final class BenchAnswer
                 'key' => $point->setting->key->value,
                 'engineRpm' => $point->setting->engineRpm,
                 'coolantC' => $point->setting->coolantC,
+                'elapsedS' => $point->setting->elapsedS,
                 'positions' => (object) $point->setting->positions,
             ],
             'isSettled' => $point->isSettled(),
@@ -86,10 +88,26 @@ final class BenchAnswer
 
     private static function currentA(OperatingPoint $point, Component $component, Pass $pass): float
     {
+        if ($component instanceof Stepless) {
+            return self::intoA($point, $pass->to === $component->terminal('M+') ? $pass->to : $pass->from);
+        }
         $currentA = 0.0;
         foreach ($component->elements($point->setting, $point->position($component->id)) as $element) {
             if ($element->from() === $pass->from && $element->to() === $pass->to) {
                 $currentA += $point->currentA($element->name());
+            }
+        }
+
+        return $currentA;
+    }
+
+    /** What flows through a terminal by its wires, A: an averaged output's own resistances do not say. */
+    private static function intoA(OperatingPoint $point, string $terminal): float
+    {
+        $currentA = 0.0;
+        foreach ($point->circuit->wires as $wire) {
+            if ($wire->from === $terminal || $wire->to === $terminal) {
+                $currentA += $point->currentA($wire->id);
             }
         }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace LampThread\Exchange;
 
 use LampThread\Brief\Stretch;
-use LampThread\Circuit\Component\TemperatureSwitch;
 use LampThread\Loom\Drawing;
 use LampThread\Loom\Loom;
 use LampThread\Proof\Finding;
@@ -94,20 +93,19 @@ final class DesignAnswer
     /** @return array<string, mixed> what the bench can move */
     private static function bench(Sizing $sizing): array
     {
-        $switches = [];
-        foreach ($sizing->circuit->handSwitches() as $id => $positions) {
-            $component = $sizing->circuit->components[$id];
-            $switches[] = ['id' => $id, 'mark' => $component->mark, 'name' => $component->name, 'positions' => $positions];
+        $inputs = [];
+        foreach ($sizing->circuit->inputs() as $id => $input) {
+            $inputs[] = ['id' => $id, ...$input];
+        }
+        $marks = [];
+        foreach ($sizing->circuit->feelers() as $id => $feeler) {
+            $marks[] = ['id' => $id, 'mark' => $feeler->mark, 'onC' => $feeler->band()->onC, 'offC' => $feeler->band()->offC];
         }
 
         return [
-            'switches' => $switches,
-            'marks' => array_map(static fn (TemperatureSwitch $switch): array => [
-                'id' => $switch->id,
-                'mark' => $switch->mark,
-                'onC' => $switch->decider->onC,
-                'offC' => $switch->decider->offC,
-            ], $sizing->circuit->each(TemperatureSwitch::class)),
+            'inputs' => $inputs,
+            'marks' => $marks,
+            'delayS' => $sizing->brief->control->afterRun?->delayS,
         ];
     }
 

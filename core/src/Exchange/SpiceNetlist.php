@@ -7,6 +7,7 @@ namespace LampThread\Exchange;
 use LampThread\Circuit\Circuit;
 use LampThread\Electrics\Element\Element;
 use LampThread\Electrics\Element\Injection;
+use LampThread\Electrics\Element\Junction;
 use LampThread\Electrics\Element\Resistor;
 use LampThread\Electrics\Element\Rotor;
 use LampThread\Electrics\Element\Source;
@@ -60,6 +61,10 @@ final class SpiceNetlist
                 sprintf('R%s %s_inner %s %.12g', $name, $name, $from, $element->ohm),
             ],
             $element instanceof Injection => [sprintf('I%s %s %s DC %.12g', $name, $to, $from, $element->ampere)],
+            $element instanceof Junction => [
+                sprintf('D%s %s %s rectifier_%s', $name, $from, $to, $name),
+                sprintf('.model rectifier_%s D(IS=%.9g N=%.9g)', $name, Junction::SATURATION_A, Junction::EMISSION),
+            ],
             $element instanceof Rotor => [self::rotor($element, $name, $from, $to)],
             default => throw new \LogicException('No SPICE line for '.$element::class),
         };

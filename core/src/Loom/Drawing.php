@@ -169,12 +169,13 @@ final readonly class Drawing
     private function end(Thread $thread, int $x, int $y): array
     {
         $component = $this->circuit->components[explode(':', $thread->to)[0]] ?? null;
-        $isEarth = $component instanceof EarthPoint;
+        $isPoint = $component instanceof EarthPoint;
+        $isEarth = $isPoint || $thread->to === Circuit::EARTH;
         $joint = $this->joints[$thread->to] ?? null;
 
         return [
             'kind' => $isEarth ? 'earth' : ($joint === null ? 'open' : 'joint'),
-            'label' => $isEarth ? $component->mark : ($joint ?? 'open end'),
+            'label' => $isEarth ? ($isPoint ? $component->mark : '31') : ($joint ?? 'open end'),
             'terminal' => $this->terminal($thread->to, $x, $y),
             'shapes' => $isEarth ? SymbolShapes::of(Symbol::EarthPoint) : [],
         ];

@@ -5,9 +5,16 @@ declare(strict_types=1);
 namespace LampThread\Loom;
 
 use LampThread\Circuit\Circuit;
+use LampThread\Circuit\Component\DelayRelay;
+use LampThread\Circuit\Component\Diode;
+use LampThread\Circuit\Component\ElectronicThermostat;
+use LampThread\Circuit\Component\FixedResistor;
 use LampThread\Circuit\Component\Fuse;
 use LampThread\Circuit\Component\HandSwitch;
+use LampThread\Circuit\Component\LockoutContact;
+use LampThread\Circuit\Component\PressureSwitch;
 use LampThread\Circuit\Component\Relay;
+use LampThread\Circuit\Component\Stepless;
 use LampThread\Circuit\Component\TemperatureSwitch;
 use LampThread\Circuit\Wire;
 use LampThread\Shelf\Shelf;
@@ -65,10 +72,17 @@ final readonly class Loom
             $part = match (true) {
                 $component instanceof Relay => $component->part->name.' and base',
                 $component instanceof Fuse => $component->part->name.' and sealed holder',
-                $component instanceof TemperatureSwitch => sprintf(
-                    'Temperature switch, on %g °C, off %g °C', $component->decider->onC, $component->decider->offC,
+                $component instanceof TemperatureSwitch,
+                $component instanceof ElectronicThermostat,
+                $component instanceof Stepless => sprintf(
+                    '%s, on %g °C, off %g °C', $component->name, $component->band()->onC, $component->band()->offC,
                 ),
-                $component instanceof HandSwitch => sprintf('Dash switch, %g A, with indicator of its position', $component->ratedA),
+                $component instanceof HandSwitch => sprintf('%s, %g A', $component->name, $component->ratedA),
+                $component instanceof Diode,
+                $component instanceof DelayRelay,
+                $component instanceof LockoutContact,
+                $component instanceof PressureSwitch,
+                $component instanceof FixedResistor => $component->name,
                 default => null,
             };
             if ($part !== null) {

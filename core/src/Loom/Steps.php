@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace LampThread\Loom;
 
 use LampThread\Brief\Mount;
-use LampThread\Brief\Side;
 use LampThread\Circuit\Component\FanMotor;
 use LampThread\Circuit\Component\Fuse;
 use LampThread\Circuit\Component\HandSwitch;
@@ -62,11 +61,14 @@ final class Steps
     private static function sensor(Sizing $sizing): Step
     {
         $does = [];
-        foreach ($sizing->circuit->each(TemperatureSwitch::class) as $switch) {
-            $does[] = "{$switch->mark} at the {$switch->decider->place->label()}.";
-            $does[] = $switch->decider->place->isInHose()
-                ? 'Cut out as much hose as the adapter’s body is wide, about 20 mm; its earth lead goes to the earth point, not to the hose clamp.'
-                : 'Use no tape on the thread: the body is its earth. Prove it with a meter afterwards.';
+        foreach ($sizing->circuit->feelers() as $feeler) {
+            $place = $feeler->band()->place;
+            $does[] = "{$feeler->mark} {$feeler->name}: at the {$place->label()}.";
+            if ($feeler instanceof TemperatureSwitch) {
+                $does[] = $place->isInHose()
+                    ? 'Cut out as much hose as the adapter’s body is wide, about 20 mm; its earth lead goes to the earth point, not to the hose clamp.'
+                    : 'Use no tape on the thread: the body is its earth. Prove it with a meter afterwards.';
+            }
         }
 
         return new Step('Fit the temperature switch', $does, 'Never open a hot cooling system. Coolant is poisonous to people and animals: catch it, and let none into a drain.');
@@ -105,14 +107,11 @@ final class Steps
     private static function prove(Sizing $sizing): Step
     {
         $does = ['Battery negative on, fuses in.'];
-        foreach ($sizing->brief->control->stages as $stage) {
-            $mark = $sizing->circuit->components["{$stage->fanIds[0]}-relay"]->mark;
-            $does[] = $stage->side === Side::Earth
-                ? "Key on. Put the trigger wire at {$mark} 85 to earth: the relay clicks and the fan runs. Let go: it stops."
-                : "Key on. Join {$mark} 86 to its fused feed: the relay clicks and the fan runs. Let go: it stops.";
+        foreach ($sizing->circuit->each(Relay::class) as $relay) {
+            $does[] = self::proveRelay($relay, $sizing);
         }
         foreach ($sizing->circuit->each(HandSwitch::class) as $switch) {
-            $does[] = "{$switch->mark} {$switch->name} on: the fan runs with the engine cold. Off: it stops.";
+            $does[] = "{$switch->mark} {$switch->name}: through ".implode(', ', $switch->inputPositions()).', the fan does what it says, with the engine cold.';
         }
         foreach ($sizing->circuit->each(FanMotor::class) as $motor) {
             $direction = $motor->fan->mount === Mount::Puller ? 'through the core towards the engine' : 'from the front through the core';
@@ -122,11 +121,23 @@ final class Steps
         return new Step('Prove it cold', $does, 'Stand clear of the blades. If it runs at once with the key on, pull the main fuse and look at the trigger wire.');
     }
 
+    /** By which of its coil's terminals is switched: the one that is not joined to a fixed feed or earth. */
+    private static function proveRelay(Relay $relay, Sizing $sizing): string
+    {
+        foreach ($sizing->circuit->wires as $wire) {
+            if ($wire->from === $relay->terminal('85') && str_starts_with($wire->to, 'earth-')) {
+                return "Key on. Join {$relay->mark} 86 to a fused feed: {$relay->name} clicks and what it works runs. Let go: it stops.";
+            }
+        }
+
+        return "Key on. Put {$relay->mark} 85 to earth: {$relay->name} clicks and what it works runs. Let go: it stops.";
+    }
+
     private static function fill(Sizing $sizing): Step
     {
         $does = [sprintf('Fill with %.0f %% glycol mix, bleed at the highest point: air fakes a broken fan circuit.', $sizing->brief->cooling->glycolPercent)];
-        foreach ($sizing->circuit->each(TemperatureSwitch::class) as $switch) {
-            $does[] = sprintf('Warm up and watch: fan on at %g °C, off at %g °C, on again.', $switch->decider->onC, $switch->decider->offC);
+        foreach ($sizing->circuit->feelers() as $feeler) {
+            $does[] = sprintf('Warm up and watch %s: fan on at %g °C, off at %g °C, on again.', $feeler->mark, $feeler->band()->onC, $feeler->band()->offC);
         }
         $does[] = 'Recheck hose clamps after a few heat cycles.';
 

@@ -19,6 +19,9 @@ final class ThreadTracer
     /** @var array<string, list<Wire|array{Component, Pass}>> what leaves each terminal and is not on a thread yet */
     private array $leaving = [];
 
+    /** @var array<string, true> terminals some thread has gone on from */
+    private array $passed = [];
+
     private function __construct(private readonly Circuit $circuit)
     {
         foreach ($circuit->components as $component) {
@@ -58,7 +61,8 @@ final class ThreadTracer
     {
         $steps = [];
         $at = $start;
-        while (($this->leaving[$at] ?? []) !== []) {
+        while ($at !== Circuit::EARTH && ($this->leaving[$at] ?? []) !== [] && ($steps === [] || ! isset($this->passed[$at]))) {
+            $this->passed[$at] = true;
             $step = array_shift($this->leaving[$at]);
             $steps[] = $step;
             $at = $step instanceof Wire ? $step->to : $step[1]->to;

@@ -35,6 +35,10 @@ final class Findings
             new Rule\SwitchRating,
             new Rule\KeyOut,
             new Rule\Cranking,
+            new Rule\ClutchFedBackwards,
+            new Rule\StagesInOrder,
+            new Rule\LockoutInClimb,
+            new Rule\AfterRunDrain,
             new Rule\Chatter,
         ];
     }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace LampThread\Sizing;
 
 use LampThread\Circuit\Circuit;
-use LampThread\Circuit\Component\TemperatureSwitch;
+use LampThread\Circuit\Component\DelayRelay;
+use LampThread\Circuit\Component\FanMotor;
+use LampThread\Circuit\Component\Stepless;
 use LampThread\Electrics\Key;
 use LampThread\Electrics\OperatingPoint;
 use LampThread\Electrics\Setting;
@@ -20,35 +22,44 @@ final readonly class Duty
     /** @param  list<OperatingPoint>  $points */
     private function __construct(public array $points) {}
 
-    public static function of(Circuit $circuit): self
+    /** @param  bool  $starting  whether every fan stands yet, as in the moment it is switched on */
+    public static function of(Circuit $circuit, bool $starting = false): self
     {
         $solver = new Solver($circuit);
+        $jammed = $starting ? array_map(static fn (FanMotor $motor): string => $motor->id, $circuit->each(FanMotor::class)) : [];
 
-        return new self(array_map($solver->settle(...), self::settings($circuit)));
+        return new self(array_map($solver->settle(...), self::settings($circuit, $jammed)));
     }
 
-    /** @return list<Setting> */
-    public static function settings(Circuit $circuit): array
+    /**
+     * @param  list<string>  $jammed
+     * @return list<Setting>
+     */
+    public static function settings(Circuit $circuit, array $jammed = []): array
     {
         $temperatures = [0.0];
-        foreach ($circuit->each(TemperatureSwitch::class) as $switch) {
-            $temperatures[] = $switch->decider->onC;
+        foreach ($circuit->feelers() as $feeler) {
+            $temperatures[] = $feeler->band()->onC;
+            if ($feeler instanceof Stepless) {
+                $temperatures[] = $feeler->controller->band->onC + $feeler->controller->spanK;
+            }
         }
         $positions = [[]];
-        foreach ($circuit->handSwitches() as $id => $choices) {
+        foreach ($circuit->positions() as $input => $choices) {
             $longer = [];
             foreach ($positions as $shorter) {
                 foreach ($choices as $choice) {
-                    $longer[] = [...$shorter, $id => $choice];
+                    $longer[] = [...$shorter, $input => $choice];
                 }
             }
             $positions = $longer;
         }
+        $elapsedS = $circuit->each(DelayRelay::class) === [] ? null : 0.0;
         $settings = [];
         foreach ([[Key::Off, 0.0], [Key::Run, 0.0], [Key::Run, self::CHARGING_RPM], [Key::Crank, 0.0]] as [$key, $rpm]) {
-            foreach ($temperatures as $coolantC) {
+            foreach (array_unique($temperatures) as $coolantC) {
                 foreach ($positions as $position) {
-                    $settings[] = new Setting($key, $rpm, $coolantC, $position);
+                    $settings[] = new Setting($key, $rpm, $coolantC, $position, elapsedS: $elapsedS, jammed: $jammed);
                 }
             }
         }
@@ -66,12 +77,19 @@ final readonly class Duty
         );
     }
 
-    /** The setting that loads a wire or element most. */
-    public function hardest(string $name): OperatingPoint
+    /**
+     * The setting in which a wire carries its most while a load is fed: of those near the greatest current, the one with most
+     * voltage across the load, for the same wire may feed others too.
+     */
+    public function hardestFor(string $wire, string $loadFrom, string $loadTo): OperatingPoint
     {
+        $nearA = 0.95 * $this->greatestA($wire);
         $hardest = $this->points[0];
+        $mostV = -1.0;
         foreach ($this->points as $point) {
-            if (abs($point->currentA($name)) > abs($hardest->currentA($name))) {
+            $loadV = abs($point->volts->across($loadFrom, $loadTo));
+            if (abs($point->currentA($wire)) >= $nearA && $loadV > $mostV) {
+                $mostV = $loadV;
                 $hardest = $point;
             }
         }

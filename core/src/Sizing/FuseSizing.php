@@ -25,24 +25,35 @@ final readonly class FuseSizing
         return $ratedA * self::CONTINUOUS_SHARE * (1 - self::LOSS_PER_K * max(0.0, $ambientC - 25.0));
     }
 
-    public function choose(Fuse $fuse, Duty $duty, ?string $pinned): Choice
+    /** @param  float|null  $sharedA  rating of the fuse of the circuit it is fed from, A */
+    public function choose(Fuse $fuse, Duty $duty, ?float $sharedA, ?string $pinned): Choice
     {
         $currentA = $duty->greatestA($fuse->id);
         $ambientC = $fuse->zone->ambientC();
-        $judge = static fn (FusePart $part): Candidate => new Candidate($part, [new Constraint(
-            'continuous load',
-            $currentA,
-            self::continuousA($part->ratedA, $ambientC),
-            'A',
-            sprintf(
-                'I ≤ %g A × %g × (1 − %g × (%g °C − 25 °C))',
-                $part->ratedA,
-                self::CONTINUOUS_SHARE,
-                self::LOSS_PER_K,
-                max(25.0, $ambientC),
+        $judge = static fn (FusePart $part): Candidate => new Candidate($part, array_values(array_filter([
+            new Constraint(
+                'continuous load',
+                $currentA,
+                self::continuousA($part->ratedA, $ambientC),
+                'A',
+                sprintf(
+                    'I ≤ %g A × %g × (1 − %g × (%g °C − 25 °C))',
+                    $part->ratedA,
+                    self::CONTINUOUS_SHARE,
+                    self::LOSS_PER_K,
+                    max(25.0, $ambientC),
+                ),
+                'continuous load at most 75 % of the rating at 25 °C, −0.15 %/K above: common practice, no source',
             ),
-            'continuous load at most 75 % of the rating at 25 °C, −0.15 %/K above: common practice, no source',
-        )]);
+            $sharedA === null ? null : new Constraint(
+                'the fuse it shares',
+                $part->ratedA,
+                $sharedA,
+                'A',
+                'rating ≤ that of the circuit it is taken from',
+                'common practice, no source',
+            ),
+        ])));
         $pinnedPart = $pinned === null ? null : $this->shelf->fuse($pinned);
         $parts = [...$this->shelf->fuses('blade'), ...array_filter(
             $this->shelf->fuses('bolt-down'),

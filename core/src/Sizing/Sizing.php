@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace LampThread\Sizing;
 
 use LampThread\Brief\Brief;
+use LampThread\Circuit\Arrangement\CoilSupply;
 use LampThread\Circuit\Circuit;
-use LampThread\Circuit\Component\FanMotor;
 use LampThread\Circuit\Component\Fuse;
 use LampThread\Circuit\Component\Relay;
 use LampThread\Circuit\Fitted;
@@ -35,18 +35,23 @@ final readonly class Sizing
         $generous = Fitted::generous($brief, $shelf);
         $circuit = Circuit::of($brief, $generous);
         $duty = Duty::of($circuit);
+        $starting = Duty::of($circuit, starting: true);
         $choices = [];
         $fuses = [];
         $relays = [];
         $fuseSizing = new FuseSizing($shelf);
         foreach ($circuit->each(Fuse::class) as $fuse) {
-            $choices[$fuse->id] = $fuseSizing->choose($fuse, $duty, $brief->pinned[$fuse->id] ?? null);
+            $choices[$fuse->id] = $fuseSizing->choose(
+                $fuse,
+                $duty,
+                $fuse->id === CoilSupply::FUSE ? null : $brief->control->existingFuseA,
+                $brief->pinned[$fuse->id] ?? null,
+            );
             $fuses[$fuse->id] = $shelf->fuse($choices[$fuse->id]->taken->part->id);
         }
         $relaySizing = new RelaySizing($shelf, $brief->supply->systemV);
         foreach ($circuit->each(Relay::class) as $relay) {
-            $motor = self::motorOf($circuit, $relay);
-            $choices[$relay->id] = $relaySizing->choose($relay, $motor, $duty, $brief->pinned[$relay->id] ?? null);
+            $choices[$relay->id] = $relaySizing->choose($relay, $duty, $starting, $brief->pinned[$relay->id] ?? null);
             $relays[$relay->id] = $shelf->relay($choices[$relay->id]->taken->part->id);
         }
         $fitted = new Fitted(
@@ -71,17 +76,5 @@ final readonly class Sizing
         ));
 
         return new self($brief, $choices, $circuit, Duty::of($circuit));
-    }
-
-    private static function motorOf(Circuit $circuit, Relay $relay): FanMotor
-    {
-        foreach ($circuit->wires as $wire) {
-            $motor = $circuit->components[explode(':', $wire->to)[0]] ?? null;
-            if ($wire->from === $relay->terminal('87') && $motor instanceof FanMotor) {
-                return $motor;
-            }
-        }
-
-        throw new \LogicException("The relay {$relay->id} feeds no fan.");
     }
 }

@@ -72,13 +72,7 @@ final readonly class WireSizing
     /** @param  list<Wire>  $wires */
     private function drop(Conductor $conductor, Reel $reel, array $wires, Duty $duty): Constraint
     {
-        $hardest = $duty->hardest($wires[count($wires) - 1]->id);
-        foreach ($wires as $wire) {
-            $at = $duty->hardest($wire->id);
-            if (abs($at->currentA($wire->id)) > abs($hardest->currentA($wire->id))) {
-                $hardest = $at;
-            }
-        }
+        $hardest = $duty->hardestFor($wires[0]->id, $reel->loadFrom, $reel->loadTo);
         $volts = $hardest->volts;
         $othersV = $volts->at(Circuit::SUPPLY) - abs($volts->across($reel->loadFrom, $reel->loadTo));
         $wiresV = 0.0;

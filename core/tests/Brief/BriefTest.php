@@ -62,7 +62,7 @@ final class BriefTest extends TestCase
             '/control/override' => ['kind' => 'force-on'],
         ]);
 
-        self::assertSame(6.0, $brief->control->stages[0]->decider->ratedA);
+        self::assertSame(6.0, $brief->control->stages[0]->decider->ratedA());
         self::assertSame(10.0, $brief->control->override?->ratedA);
     }
 

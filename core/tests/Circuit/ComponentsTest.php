@@ -135,11 +135,11 @@ final class ComponentsTest extends TestCase
 
     public function test_a_hand_switch_does_what_the_hand_does(): void
     {
-        $switch = new HandSwitch('override', 'S2', 'Dash override', 10);
+        $switch = new HandSwitch('override', 'S2', 'Dash override', 10, ['off' => [], 'on' => [['1', '2']]]);
 
         self::assertFalse($this->conducts($switch, new Setting));
-        self::assertTrue($this->conducts($switch, new Setting(positions: ['override' => HandSwitch::ON])));
-        self::assertFalse($this->conducts($switch, new Setting(positions: ['another' => HandSwitch::ON])));
+        self::assertTrue($this->conducts($switch, new Setting(positions: ['override' => 'on'])));
+        self::assertFalse($this->conducts($switch, new Setting(positions: ['another' => 'on'])));
     }
 
     public function test_a_fuse_has_its_cold_resistance(): void

@@ -104,7 +104,7 @@ final class SettingTest extends TestCase
 
     public function test_an_unknown_input_is_answered_with_those_there_are(): void
     {
-        $this->expectExceptionMessage('It listens to key, engineRpm, coolantC, override.');
+        $this->expectExceptionMessage('It listens to key, engineRpm, coolantC, elapsedS, override.');
         Setting::read(['moon' => 'full'], self::SWITCHES);
     }
 }

@@ -7,8 +7,8 @@ namespace LampThread\Tests\Electrics;
 use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\Battery;
 use LampThread\Circuit\Component\FanMotor;
+use LampThread\Circuit\Component\Hysteresis;
 use LampThread\Circuit\Component\Relay;
-use LampThread\Circuit\Component\TemperatureSwitch;
 use LampThread\Electrics\Key;
 use LampThread\Electrics\OperatingPoint;
 use LampThread\Electrics\Setting;
@@ -54,7 +54,7 @@ final class SolverTest extends TestCase
         $cooling = $solver->settle(new Setting(Key::Run, 850, 90, memory: $hot->positions));
         $cooled = $solver->settle(new Setting(Key::Run, 850, 87, memory: $cooling->positions));
 
-        $closed = static fn (OperatingPoint $point): bool => $point->position('stage-1-switch') === TemperatureSwitch::CLOSED;
+        $closed = static fn (OperatingPoint $point): bool => $point->position('stage-1-switch') === Hysteresis::HOT;
         self::assertSame([false, true, true, false], array_map($closed, [$warming, $hot, $cooling, $cooled]));
     }
 

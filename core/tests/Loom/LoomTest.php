@@ -50,8 +50,8 @@ final class LoomTest extends TestCase
     {
         $prove = static fn (array $changes): string => implode(' ', Loom::of(Orchard::sizing($changes), Orchard::shelf())->steps[5]->does);
 
-        self::assertStringContainsString('K1 85 to earth', $prove([]));
-        self::assertStringContainsString('K1 86 to its fused feed', $prove(['/control/stages/0/side' => 'supply']));
+        self::assertStringContainsString('Put K1 85 to earth', $prove([]));
+        self::assertStringContainsString('Join K1 86 to a fused feed', $prove(['/control/stages/0/side' => 'supply']));
     }
 
     /** RFC 4180: CRLF, fields with commas in quotes. */

@@ -6,6 +6,7 @@ import { digits, shown, useUnits, volts } from "../kit/units";
 import { ThreadDrawing, type Held } from "../threads/ThreadDrawing";
 import { useFormat } from "../threads/useFormat";
 import { CoolantSlider } from "./CoolantSlider";
+import { DelayClock } from "./DelayClock";
 import { ReadingPanel } from "./ReadingPanel";
 import { useBench } from "./useBench";
 
@@ -44,7 +45,11 @@ export function Bench() {
             { value: "crank", label: "Crank" },
           ]}
           onPick={(key) => {
-            set(key === "run" ? { key } : { key, engineRpm: 0 });
+            set({
+              key,
+              ...(key === "run" ? {} : { engineRpm: 0 }),
+              ...(key === "off" && design.bench.delayS !== null ? { elapsedS: 0 } : {}),
+            });
           }}
         />
         <Pick
@@ -69,20 +74,29 @@ export function Bench() {
             set({ coolantC });
           }}
         />
-        {design.bench.switches.map((one) => (
+        {design.bench.inputs.map((one) => (
           <Pick
             key={one.id}
-            label={`${one.mark} ${one.name}`}
+            label={one.label}
             value={String(setting[one.id] ?? one.positions[0])}
             options={one.positions.map((position) => ({
               value: position,
-              label: position === "on" ? "On" : "Off",
+              label: position.charAt(0).toUpperCase() + position.slice(1),
             }))}
             onPick={(position) => {
               set({ [one.id]: position });
             }}
           />
         ))}
+        {design.bench.delayS !== null && (
+          <DelayClock
+            delayS={design.bench.delayS}
+            elapsedS={typeof setting.elapsedS === "number" ? setting.elapsedS : undefined}
+            onElapsed={(elapsedS) => {
+              set({ elapsedS });
+            }}
+          />
+        )}
         {failure !== undefined && (
           <p role="alert" className="font-semibold text-danger">
             {failure}

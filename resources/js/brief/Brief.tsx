@@ -6,15 +6,16 @@ import { QuantityField } from "../kit/QuantityField";
 import { TextField } from "../kit/TextField";
 import { FindingCard } from "../threads/FindingCard";
 import { Changed } from "./Changed";
+import { Fans } from "./Fans";
 import { Lengths } from "./Lengths";
-import { Switching } from "./Switching";
+import { Stages } from "./Stages";
+import { Triggers } from "./Triggers";
 
 /** What only the installer knows, in the order of the work. */
 export function Brief() {
   const { job, change } = useJob();
   const { file, design } = job;
   const { supply, cooling } = file;
-  const [fan] = file.fans;
 
   return (
     <div className="grid gap-4 lg:grid-cols-[minmax(0,1fr)_19.5rem]">
@@ -71,7 +72,7 @@ export function Brief() {
           </Fields>
         </Panel>
 
-        <Panel title="3  Cooling and fan">
+        <Panel title="3  Cooling">
           <Fields>
             <QuantityField
               path="/cooling/thermostatOpensC"
@@ -95,43 +96,11 @@ export function Brief() {
               value={cooling.clearanceMm}
             />
           </Fields>
-          <div className="mt-4 border-t border-line pt-3">
-            <Pick
-              label="Fan sits"
-              value={fan.mount}
-              options={[
-                {
-                  value: "puller",
-                  label: "Behind the core, pulls",
-                  fits: "Usual: behind the core it does not shade the air at speed.",
-                },
-                {
-                  value: "pusher",
-                  label: "In front, pushes",
-                  fits: "Where there is no room behind. Blade turned round and polarity reversed.",
-                },
-              ]}
-              onPick={(mount) => void change({ label: "Fan mount", changes: { "/fans/0/mount": mount } })}
-            />
-            <Fields>
-              <TextField path="/fans/0/name" label="Name" value={fan.name} />
-              <QuantityField path="/fans/0/runA" label="Running current" kind="A" value={fan.runA} />
-              <QuantityField path="/fans/0/ratedV" label="Measured at" kind="V" value={fan.ratedV} />
-              <QuantityField
-                path="/fans/0/startA"
-                label="Start current"
-                kind="A"
-                value={fan.startA}
-                usual="3 × running"
-              />
-              <QuantityField path="/fans/0/diameterMm" label="Diameter" kind="depth" value={fan.diameterMm} />
-              <QuantityField path="/fans/0/depthMm" label="Depth" kind="depth" value={fan.depthMm} />
-              <QuantityField path="/fans/0/flowM3h" label="Air moved" kind="m³/h" value={fan.flowM3h} />
-            </Fields>
-          </div>
         </Panel>
 
-        <Switching />
+        <Fans />
+        <Stages />
+        <Triggers />
         <Lengths />
         <Link
           to="../threads"
@@ -184,6 +153,6 @@ function systemChanges(volts: number, file: ReturnType<typeof useJob>["job"]["fi
     "/supply/restingV": scaled(supply.restingV),
     "/supply/chargingV": scaled(supply.chargingV),
     "/supply/crankingV": scaled(supply.crankingV),
-    "/fans/0/ratedV": scaled(file.fans[0].ratedV),
+    ...Object.fromEntries(file.fans.map((fan, at) => [`/fans/${at}/ratedV`, scaled(fan.ratedV)])),
   };
 }

@@ -14,7 +14,7 @@ export function Lengths() {
   const { job, change } = useJob();
   const { wiring } = job.file;
   return (
-    <Panel title="5  Wires as they lie">
+    <Panel title="9  Wires as they lie">
       <div className="grid gap-3 sm:grid-cols-3">
         <Pick
           label="Cable"

@@ -7,7 +7,7 @@ interface Props {
   path: string;
   label: string;
   kind: Kind;
-  value: number | null;
+  value: number | null | undefined;
   /** Shown in the empty field: what is taken when nothing is given. */
   usual?: string;
   hint?: string;
@@ -23,7 +23,7 @@ export function QuantityField({ path, label, kind, value, usual, hint }: Props) 
   const [text, setText] = useState<string>();
   const [wrong, setWrong] = useState<string>();
   const timer = useRef<number>(undefined);
-  const as = value === null ? undefined : shown(value, kind, units);
+  const as = value === null || value === undefined ? undefined : shown(value, kind, units);
   const unit = as?.unit ?? shown(0, kind, units).unit;
 
   const send = async (typed: string) => {

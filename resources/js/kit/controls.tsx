@@ -52,6 +52,7 @@ export function Pick<T extends string>({ label, value, options, onPick, hideLabe
           <ToggleGroup.Item
             key={option.value}
             value={option.value}
+            title={option.fits}
             className="min-h-11 grow bg-panel px-3 pt-0.5 text-left text-[0.95rem] hover:bg-sunk data-[state=on]:bg-accent data-[state=on]:font-semibold data-[state=on]:text-on-accent"
           >
             {option.label}

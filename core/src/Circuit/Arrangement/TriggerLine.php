@@ -9,39 +9,52 @@ use LampThread\Brief\Stage;
 use LampThread\Brief\Stretch;
 use LampThread\Circuit\Colour;
 use LampThread\Circuit\Harness;
+use LampThread\Circuit\Line;
 
 /**
  * The coils of a stage and the line that switches them. Whatever joins the line to its other end runs the stage: to earth when
- * the earth side is switched, to the coil fuse when the supply side is. Deciders and overrides need not know which.
+ * the earth side is switched, to the coil feed when the supply side is. Deciders and overrides need not know which.
  */
-final readonly class TriggerLine implements Arrangement
+final class TriggerLine implements Arrangement
 {
-    public function __construct(private Stage $stage) {}
+    private string $joint = '';
+
+    /** @param  non-empty-list<string>  $relays  whose coils it works, in parallel */
+    public function __construct(public readonly Stage $stage, private readonly array $relays) {}
 
     public function install(Harness $harness): void
     {
-        $fused = "{$this->fuseId()}:2";
-        foreach ($this->stage->fanIds as $at => $fanId) {
-            $relay = "{$fanId}-relay";
-            $previous = $at === 0 ? null : "{$this->stage->fanIds[$at - 1]}-relay";
-            if ($this->stage->side === Side::Earth) {
-                $this->chain($harness, $previous === null ? $fused : "{$previous}:86", "{$relay}:86", Colour::CoilFeed, Stretch::FuseToCoil);
+        $feed = (string) $harness->left(Line::COIL_FEED);
+        $isEarthSide = $this->isEarthSide();
+        $this->joint = "{$this->relays[0]}:".($isEarthSide ? '85' : '86');
+        foreach ($this->relays as $at => $relay) {
+            $previous = $this->relays[$at - 1] ?? null;
+            if ($isEarthSide) {
+                $from = $previous === null ? $feed : "{$previous}:86";
+                $stretch = $previous === null ? Stretch::FuseToCoil : Stretch::CoilToEarth;
+                $harness->wire($from, "{$relay}:86", $stretch, Colour::CoilFeed, CoilSupply::REEL);
                 if ($previous !== null) {
-                    $this->chain($harness, "{$previous}:85", "{$relay}:85", Colour::Trigger, Stretch::CoilToEarth);
+                    $harness->wire("{$relay}:85", "{$previous}:85", Stretch::CoilToEarth, Colour::Trigger, CoilSupply::REEL);
                 }
             } else {
                 if ($previous !== null) {
-                    $this->chain($harness, "{$previous}:86", "{$relay}:86", Colour::Trigger, Stretch::CoilToEarth);
+                    $harness->wire("{$previous}:86", "{$relay}:86", Stretch::CoilToEarth, Colour::Trigger, CoilSupply::REEL);
                 }
-                $this->chain($harness, "{$relay}:85", $harness->earth('bay'), Colour::Earth, Stretch::CoilToEarth);
+                $harness->wire("{$relay}:85", $harness->earth('bay'), Stretch::CoilToEarth, Colour::Earth, CoilSupply::REEL);
             }
         }
+    }
+
+    /** Id of the first relay it works. */
+    public function coil(): string
+    {
+        return $this->relays[0];
     }
 
     /** The terminal triggers join. */
     public function joint(): string
     {
-        return "{$this->stage->fanIds[0]}-relay:".($this->stage->side === Side::Earth ? '85' : '86');
+        return $this->joint;
     }
 
     public function isEarthSide(): bool
@@ -52,16 +65,45 @@ final readonly class TriggerLine implements Arrangement
     /** The other end a trigger connects the line to: an earth point of its place, or the coil feed. */
     public function otherEnd(Harness $harness, string $place): string
     {
-        return $this->isEarthSide() ? $harness->earth($place) : "{$this->fuseId()}:2";
+        return $this->isEarthSide() ? $harness->earth($place) : (string) $harness->left(Line::COIL_FEED);
     }
 
-    private function fuseId(): string
-    {
-        return VehicleSupply::COIL_FUSE;
+    /**
+     * Puts a contact across the line: whenever it closes, the stage runs. Terminals in the direction the current takes.
+     *
+     * @param  string|null  $end  where the contact's far end goes; null for the line's other end, '' for nowhere by wire
+     */
+    public function bridge(
+        Harness $harness,
+        string $first,
+        string $second,
+        Stretch $line,
+        Stretch $return,
+        string $place,
+        Colour $colour = Colour::Trigger,
+        ?string $end = null,
+    ): void {
+        $end ??= $this->otherEnd($harness, $place);
+        if ($this->isEarthSide()) {
+            $harness->wire($this->joint, $first, $line, $colour, CoilSupply::REEL);
+            if ($end !== '') {
+                $harness->wire($second, $end, $return, Colour::Earth, CoilSupply::REEL);
+            }
+        } else {
+            $harness->wire($end, $first, $return, Colour::CoilFeed, CoilSupply::REEL);
+            $harness->wire($second, $this->joint, $line, $colour, CoilSupply::REEL);
+        }
     }
 
-    private function chain(Harness $harness, string $from, string $to, Colour $colour, Stretch $stretch): void
+    /** Lets a contact into the line, between the coils and all that joins it from here on: whenever it opens, nothing runs the stage. */
+    public function insert(Harness $harness, string $first, string $second, Stretch $stretch): void
     {
-        $harness->wire($from, $to, $stretch, $colour, VehicleSupply::TRIGGER_REEL);
+        if ($this->isEarthSide()) {
+            $harness->wire($this->joint, $first, $stretch, Colour::Trigger, CoilSupply::REEL);
+            $this->joint = $second;
+        } else {
+            $harness->wire($second, $this->joint, $stretch, Colour::Trigger, CoilSupply::REEL);
+            $this->joint = $first;
+        }
     }
 }

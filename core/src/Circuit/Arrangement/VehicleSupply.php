@@ -4,47 +4,46 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit\Arrangement;
 
-use LampThread\Brief\CoilFeed;
-use LampThread\Brief\Stretch;
-use LampThread\Circuit\Colour;
+use LampThread\Brief\Feed;
 use LampThread\Circuit\Component\Alternator;
 use LampThread\Circuit\Component\Battery;
-use LampThread\Circuit\Component\Fuse;
-use LampThread\Circuit\Component\KeySwitch;
+use LampThread\Circuit\Component\Clutch;
+use LampThread\Circuit\Component\VehicleLead;
 use LampThread\Circuit\Component\VehicleLoads;
 use LampThread\Circuit\Harness;
-use LampThread\Circuit\Reel;
+use LampThread\Circuit\Line;
 
-/** What the vehicle brings: battery, charging, starter, ignition switch; and the fused coil feed taken from it. */
+/** What the vehicle brings: battery, charging, starter, the stud or circuit the fan is fed from, the compressor's clutch. */
 final readonly class VehicleSupply implements Arrangement
 {
-    public const COIL_FUSE = 'coil-fuse';
+    /** Battery cable to a stud, or to an old circuit's fuse and on, Ω (common practice, no source). */
+    private const STUD_OHM = 0.003;
 
-    public const TRIGGER_REEL = 'trigger-wire';
+    private const CIRCUIT_OHM = 0.008;
+
+    public function __construct(private bool $hasClutch) {}
 
     public function install(Harness $harness): void
     {
         $supply = $harness->brief->supply;
+        $control = $harness->brief->control;
         $harness->add(new Battery($supply));
         $harness->add(new Alternator($supply));
         $harness->add(new VehicleLoads($supply));
-        $feed = $harness->brief->control->coilFeed;
-        $tap = 'battery:+';
-        if ($feed !== CoilFeed::Battery) {
-            $key = $harness->add(new KeySwitch($harness->mark('S'), $feed->terminal()));
-            $tap = $key->terminal($feed->terminal());
+        $feed = match ($control->feed) {
+            Feed::Battery => null,
+            Feed::FuseBoxStud => new VehicleLead('stud', $harness->mark('X'), 'Fuse-box stud', null, self::STUD_OHM),
+            Feed::ExistingCircuit => new VehicleLead(
+                'existing',
+                $harness->mark('F'),
+                'Fuse of the fan that was there',
+                $control->existingFuseA,
+                self::CIRCUIT_OHM,
+            ),
+        };
+        $harness->leave(Line::FAN_FEED, $feed === null ? 'battery:+' : $harness->add($feed)->terminal('30'));
+        if ($this->hasClutch) {
+            $harness->leave(Line::CLUTCH, $harness->add(new Clutch($harness->mark('Y'), $supply->systemV))->terminal('1'));
         }
-        $stretch = Stretch::FeedToFuse;
-        $zone = $harness->brief->run($stretch)->zone;
-        $fuse = $harness->add(new Fuse(
-            self::COIL_FUSE,
-            $harness->mark('F'),
-            'Coil fuse',
-            $harness->fitted->fuse(self::COIL_FUSE),
-            $zone,
-        ));
-        $relay = "{$harness->brief->control->stages[0]->fanIds[0]}-relay";
-        $harness->reel(new Reel(self::TRIGGER_REEL, 'Trigger wire', $fuse->id, "{$relay}:86", "{$relay}:85"));
-        $harness->wire($tap, $fuse->terminal('1'), $stretch, Colour::CoilFeed, self::TRIGGER_REEL);
     }
 }

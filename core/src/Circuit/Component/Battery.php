@@ -40,7 +40,7 @@ final readonly class Battery extends Component implements Settling
 
     public function start(Setting $setting): int
     {
-        return self::DISCHARGING;
+        return $setting->engineRpm > 0 ? self::CHARGING : self::DISCHARGING;
     }
 
     public function next(int $position, Setting $setting, Volts $volts): int

@@ -12,8 +12,11 @@ use LampThread\Electrics\Setting;
 /** A stud on the body, and the way back from it to battery negative. */
 final readonly class EarthPoint extends Component
 {
-    /** Lug, stud, body and battery strap, Ω (common practice, no source). */
-    private const OHM = 0.002;
+    /** @param  float  $ohm  the way back to battery negative, Ω */
+    public function __construct(string $id, string $mark, string $name, private float $ohm)
+    {
+        parent::__construct($id, $mark, $name);
+    }
 
     public function passes(): array
     {
@@ -22,6 +25,6 @@ final readonly class EarthPoint extends Component
 
     public function elements(Setting $setting, int $position): array
     {
-        return [new Resistor($this->id, $this->terminal('31'), 'battery:-', self::OHM)];
+        return [new Resistor($this->id, $this->terminal('31'), 'battery:-', $this->ohm)];
     }
 }

@@ -52,6 +52,9 @@ final readonly class FanMotor extends Component implements Settling
 
     public function next(int $position, Setting $setting, Volts $volts): int
     {
+        if (in_array($this->id, $setting->jammed, true)) {
+            return self::AT_REST;
+        }
         $turns = $this->model->turns($position === self::TURNING, $volts->across($this->terminal('+'), $this->terminal('-')));
 
         return $turns ? self::TURNING : self::AT_REST;

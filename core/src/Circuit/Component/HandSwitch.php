@@ -9,31 +9,56 @@ use LampThread\Circuit\Symbol;
 use LampThread\Electrics\Element\Resistor;
 use LampThread\Electrics\Setting;
 
-/** A switch on the dash, off or on. */
-final readonly class HandSwitch extends Component
+/** A switch a hand works: in each position some of its contacts are closed. */
+final readonly class HandSwitch extends Component implements Listens
 {
-    public const OFF = 'off';
-
-    public const ON = 'on';
-
     /** Closed contact, Ω (common practice, no source). */
     private const CONTACT_OHM = 0.01;
 
-    /** @param  float  $ratedA  what it may carry, A */
-    public function __construct(string $id, string $mark, string $name, public float $ratedA)
+    /**
+     * @param  float  $ratedA  what it may carry, A
+     * @param  non-empty-array<string, list<array{string, string}>>  $positions  position to the pairs of terminals it joins; the usual first
+     */
+    public function __construct(string $id, string $mark, string $name, public float $ratedA, private array $positions)
     {
         parent::__construct($id, $mark, $name);
     }
 
     public function passes(): array
     {
-        return [new Pass($this->terminal('1'), $this->terminal('2'), Symbol::HandMake)];
+        $passes = [];
+        foreach ($this->positions as $pairs) {
+            foreach ($pairs as [$from, $to]) {
+                $passes["{$from}>{$to}"] = new Pass($this->terminal($from), $this->terminal($to), Symbol::HandMake);
+            }
+        }
+
+        return array_values($passes);
     }
 
     public function elements(Setting $setting, int $position): array
     {
-        return $setting->position($this->id, self::OFF) === self::ON
-            ? [new Resistor($this->id, $this->terminal('1'), $this->terminal('2'), self::CONTACT_OHM)]
-            : [];
+        $elements = [];
+        foreach ($this->positions[$setting->position($this->id, $this->inputPositions()[0])] ?? [] as $at => [$from, $to]) {
+            $name = $at === 0 ? $this->id : "{$this->id}-pole-".($at + 1);
+            $elements[] = new Resistor($name, $this->terminal($from), $this->terminal($to), self::CONTACT_OHM);
+        }
+
+        return $elements;
+    }
+
+    public function input(): string
+    {
+        return $this->id;
+    }
+
+    public function inputLabel(): string
+    {
+        return "{$this->mark} {$this->name}";
+    }
+
+    public function inputPositions(): array
+    {
+        return array_keys($this->positions);
     }
 }

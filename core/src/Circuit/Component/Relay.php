@@ -13,7 +13,7 @@ use LampThread\Electrics\Setting;
 use LampThread\Electrics\Volts;
 use LampThread\Shelf\RelayPart;
 
-/** A relay with a make contact. Its coil is taken at the ambient it sits in: warm copper pulls in later and lets go later. */
+/** A relay with a make contact or a change-over one. Its coil is taken at the ambient it sits in: warm copper pulls in later and lets go later. */
 final readonly class Relay extends Component implements Settling
 {
     public const RELEASED = 0;
@@ -23,8 +23,19 @@ final readonly class Relay extends Component implements Settling
     /** Ambient at which the coil's figures are printed, °C. */
     private const PRINTED_AT_C = 23.0;
 
-    public function __construct(string $id, string $mark, string $name, public RelayPart $part, public Zone $zone)
-    {
+    /**
+     * @param  bool  $isChangeOver  whether its rest contact 87a is used too
+     * @param  bool  $commonIsOutput  whether the current leaves at 30, as where a relay is let into a lead
+     */
+    public function __construct(
+        string $id,
+        string $mark,
+        string $name,
+        public RelayPart $part,
+        public Zone $zone,
+        public bool $isChangeOver = false,
+        private bool $commonIsOutput = false,
+    ) {
         parent::__construct($id, $mark, $name);
     }
 
@@ -37,7 +48,7 @@ final readonly class Relay extends Component implements Settling
     public function passes(): array
     {
         return [
-            new Pass($this->terminal('30'), $this->terminal('87'), Symbol::MakeContact),
+            ...$this->contacts(),
             new Pass($this->terminal('86'), $this->terminal('85'), Symbol::Coil),
         ];
     }
@@ -47,6 +58,22 @@ final readonly class Relay extends Component implements Settling
         return [$this->part->makeA, 'A'];
     }
 
+    /** @return list<Pass> */
+    private function contacts(): array
+    {
+        $make = new Pass(...[...$this->contact('87'), Symbol::MakeContact]);
+
+        return $this->isChangeOver ? [$make, new Pass(...[...$this->contact('87a'), Symbol::RestContact])] : [$make];
+    }
+
+    /** @return array{string, string} from, to */
+    private function contact(string $number): array
+    {
+        $ends = [$this->terminal('30'), $this->terminal($number)];
+
+        return $this->commonIsOutput ? [$ends[1], $ends[0]] : $ends;
+    }
+
     public function elements(Setting $setting, int $position): array
     {
         $coilOhm = $this->part->coilOhm * self::coilFactor($this->zone->ambientC());
@@ -54,13 +81,11 @@ final readonly class Relay extends Component implements Settling
             new Resistor("{$this->id}-coil", $this->terminal('86'), $this->terminal('85'), $coilOhm),
             new Resistor("{$this->id}-suppression", $this->terminal('86'), $this->terminal('85'), $this->part->suppressionOhm),
         ];
+        $contactOhm = $this->part->contactMilliohm / 1000;
         if ($position === self::PULLED_IN) {
-            $elements[] = new Resistor(
-                "{$this->id}-contact",
-                $this->terminal('30'),
-                $this->terminal('87'),
-                $this->part->contactMilliohm / 1000,
-            );
+            $elements[] = new Resistor(...["{$this->id}-contact", ...$this->contact('87'), $contactOhm]);
+        } elseif ($this->isChangeOver) {
+            $elements[] = new Resistor(...["{$this->id}-rest", ...$this->contact('87a'), $contactOhm]);
         }
 
         return $elements;

@@ -4,20 +4,17 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit\Component;
 
-use LampThread\Brief\ThermalSwitch;
+use LampThread\Brief\TemperatureBand;
+use LampThread\Brief\ThermalAction;
 use LampThread\Circuit\Pass;
 use LampThread\Circuit\Symbol;
 use LampThread\Electrics\Element\Resistor;
 use LampThread\Electrics\Setting;
 use LampThread\Electrics\Volts;
 
-/** A thermal switch that closes when hot; between its two temperatures it stays as it was. */
-final readonly class TemperatureSwitch extends Component implements Settling
+/** A contact that temperature works: a screw-in switch, or a capillary thermostat. */
+final readonly class TemperatureSwitch extends Component implements FeelsTemperature, Settling
 {
-    public const OPEN = 0;
-
-    public const CLOSED = 1;
-
     /** Closed contact, Ω (common practice, no source). */
     private const CONTACT_OHM = 0.02;
 
@@ -25,8 +22,15 @@ final readonly class TemperatureSwitch extends Component implements Settling
     private const BODY_OHM = 0.005;
 
     /** @param  string|null  $bodyEarth  the earth its body is screwed into; null where it has none or needs none */
-    public function __construct(string $id, string $mark, string $name, public ThermalSwitch $decider, private ?string $bodyEarth)
-    {
+    public function __construct(
+        string $id,
+        string $mark,
+        string $name,
+        private TemperatureBand $band,
+        private ThermalAction $action,
+        public float $ratedA,
+        private ?string $bodyEarth = null,
+    ) {
         parent::__construct($id, $mark, $name);
     }
 
@@ -42,13 +46,13 @@ final readonly class TemperatureSwitch extends Component implements Settling
 
     public function figure(): array
     {
-        return [$this->decider->onC, '°C'];
+        return [$this->band->onC, '°C'];
     }
 
     public function elements(Setting $setting, int $position): array
     {
         $elements = [];
-        if ($position === self::CLOSED) {
+        if (($position === Hysteresis::HOT) === ($this->action === ThermalAction::ClosesWhenHot)) {
             $elements[] = new Resistor($this->id, $this->terminal('1'), $this->terminal('2'), self::CONTACT_OHM);
         }
         if ($this->bodyEarth !== null) {
@@ -58,13 +62,14 @@ final readonly class TemperatureSwitch extends Component implements Settling
         return $elements;
     }
 
+    public function band(): TemperatureBand
+    {
+        return $this->band;
+    }
+
     public function start(Setting $setting): int
     {
-        return match (true) {
-            $setting->coolantC >= $this->decider->onC => self::CLOSED,
-            $setting->coolantC <= $this->decider->offC => self::OPEN,
-            default => $setting->memory[$this->id] ?? self::OPEN,
-        };
+        return Hysteresis::of($this->band, $setting, $this->id);
     }
 
     public function next(int $position, Setting $setting, Volts $volts): int

@@ -42,6 +42,8 @@ final readonly class BrokenConstraints implements Rule
             'strength' => ['wire-too-thin', Severity::Warning, 'The wire is too thin to last'],
             'running current' => ['relay-over-rating', Severity::Danger, 'The relay runs above its rating'],
             'start current' => ['relay-over-inrush', Severity::Danger, 'The start current can weld the relay'],
+            'rest contact' => ['rest-over-rating', Severity::Danger, 'The rest contact carries more than it may'],
+            'the fuse it shares' => ['fuse-over-shared', Severity::Danger, 'The fuse is larger than the one it shares'],
             'hot coil pulls in' => ['coil-does-not-pull', Severity::Danger, 'The hot coil may not pull in'],
             default => ['fuse-over-load', Severity::Warning, 'The fuse is loaded too hard'],
         };

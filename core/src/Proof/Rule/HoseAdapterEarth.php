@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace LampThread\Proof\Rule;
 
 use LampThread\Brief\Side;
+use LampThread\Brief\ThermalAction;
+use LampThread\Brief\ThermalSwitch;
 use LampThread\Proof\Finding;
 use LampThread\Proof\Remedy;
 use LampThread\Proof\Severity;
@@ -17,12 +19,16 @@ final readonly class HoseAdapterEarth implements Rule
     {
         $findings = [];
         foreach ($sizing->brief->control->stages as $at => $stage) {
-            if ($stage->side === Side::Earth && $stage->decider->place->isInHose() && ! $stage->decider->earthLead) {
+            $decider = $stage->decider;
+            if (! $decider instanceof ThermalSwitch || $decider->isDirect || $decider->earthLead || ! $decider->band->place->isInHose()) {
+                continue;
+            }
+            if ($stage->side === Side::Earth || $decider->action === ThermalAction::OpensWhenHot) {
                 $path = "/control/stages/{$at}/decider/earthLead";
                 $findings[] = new Finding(
                     'hose-adapter-no-earth',
                     Severity::Danger,
-                    'The fan never starts: the switch has no earth',
+                    $decider->action === ThermalAction::OpensWhenHot ? 'The fan never stops: the switch has no earth' : 'The fan never starts: the switch has no earth',
                     'Its body is its earth, and the hose on both sides is rubber. The adapter needs a lead of its own to an earth point.',
                     "{$stage->id}-switch",
                     $path,

@@ -18,7 +18,7 @@ final readonly class KeyOut implements Rule
     {
         foreach ($sizing->duty->points as $point) {
             foreach ($sizing->circuit->each(FanMotor::class) as $motor) {
-                if ($point->setting->key !== Key::Off || $point->position($motor->id) !== FanMotor::TURNING) {
+                if ($point->setting->elapsedS !== null || $point->setting->key !== Key::Off || $point->position($motor->id) !== FanMotor::TURNING) {
                     continue;
                 }
                 $currentA = $point->currentA($motor->id);

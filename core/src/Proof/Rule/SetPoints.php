@@ -33,7 +33,11 @@ final readonly class SetPoints implements Rule
     /** @return list<Finding> */
     private function stage(Stage $stage, string $path, Sizing $sizing): array
     {
-        $decider = $stage->decider;
+        $decider = $stage->decider->band();
+        if ($decider === null) {
+            return [];
+        }
+        $subject = self::subject($stage, $sizing);
         $cooling = $sizing->brief->cooling;
         $opensC = $cooling->thermostatOpensC - $decider->place->dropAcrossCoreK();
         $gapK = $decider->onC - $decider->offC;
@@ -57,7 +61,7 @@ final readonly class SetPoints implements Rule
                 Severity::Warning,
                 'The fan never stops',
                 "It stops only at or below the temperature at which the thermostat closes the radiator off, so the coolant never gets there.{$felt}",
-                "{$stage->id}-switch",
+                $subject,
                 "{$path}/offC",
                 $numbers,
                 [$raised],
@@ -69,7 +73,7 @@ final readonly class SetPoints implements Rule
                 Severity::Warning,
                 'The fan starts before it can help',
                 "Until the thermostat is open the radiator holds no engine heat; wanted is on at least 2 K above its opening.{$felt}",
-                "{$stage->id}-switch",
+                $subject,
                 "{$path}/onC",
                 $numbers,
                 [$raised],
@@ -81,7 +85,7 @@ final readonly class SetPoints implements Rule
                 Severity::Danger,
                 'The fan starts too late',
                 "The coolant is at its ceiling before the switch closes.{$felt}",
-                "{$stage->id}-switch",
+                $subject,
                 "{$path}/onC",
                 [...$numbers, 'ceiling' => [$cooling->ceilingC, '°C']],
                 [$raised],
@@ -89,5 +93,17 @@ final readonly class SetPoints implements Rule
         }
 
         return $findings;
+    }
+
+    /** The component that feels this stage's temperature. */
+    private static function subject(Stage $stage, Sizing $sizing): string
+    {
+        foreach (array_keys($sizing->circuit->feelers()) as $id) {
+            if (str_starts_with($id, "{$stage->id}-")) {
+                return $id;
+            }
+        }
+
+        return $stage->id;
     }
 }

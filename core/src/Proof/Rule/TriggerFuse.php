@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Proof\Rule;
 
-use LampThread\Circuit\Arrangement\VehicleSupply;
+use LampThread\Circuit\Arrangement\CoilSupply;
 use LampThread\Circuit\Component\Fuse;
 use LampThread\Proof\Finding;
 use LampThread\Proof\Remedy;
@@ -21,7 +21,7 @@ final readonly class TriggerFuse implements Rule
 
     public function judge(Sizing $sizing): array
     {
-        $fuse = $sizing->circuit->components[VehicleSupply::COIL_FUSE];
+        $fuse = $sizing->circuit->components[CoilSupply::FUSE] ?? null;
         if (! $fuse instanceof Fuse || $fuse->part->ratedA <= self::MOST_A) {
             return [];
         }

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Circuit\Arrangement;
+
+use LampThread\Brief\Stage;
+use LampThread\Brief\Stretch;
+use LampThread\Brief\Zone;
+use LampThread\Circuit\Colour;
+use LampThread\Circuit\Component\FanMotor;
+use LampThread\Circuit\Component\Relay;
+use LampThread\Circuit\Harness;
+
+/**
+ * Two fans, three relays. Low: the first relay feeds the first fan, whose minus goes through the rest contact of the third to the
+ * second fan. High: the third puts the first fan's minus to earth, the second relay feeds the second fan.
+ */
+final readonly class SeriesParallelPair implements Arrangement
+{
+    public const SERIES_RELAY = 'series-relay';
+
+    public function __construct(private Stage $stage) {}
+
+    public function install(Harness $harness): void
+    {
+        [$one, $two] = array_map($harness->brief->fan(...), $this->stage->fanIds);
+        $first = $harness->add(new FanMotor($harness->mark('M'), $one));
+        $second = $harness->add(new FanMotor($harness->mark('M'), $two));
+        $feeds = [[$first, TwoSpeedFan::LOW_RELAY, 'low'], [$second, TwoSpeedFan::HIGH_RELAY, 'high']];
+        $reels = ["{$one->id}-wire", "{$two->id}-wire"];
+        foreach ($feeds as [$motor, $relayId, $name]) {
+            [$fused, $reel] = FusedFeed::lay($harness, $motor->id, $motor->fan->name, $motor->terminal('+'), $motor->terminal('-'));
+            $relay = $harness->add(new Relay($relayId, $harness->mark('K'), "Relay, {$name}", $harness->fitted->relay($relayId), Zone::Bay));
+            $harness->wire($fused, $relay->terminal('30'), Stretch::FuseToRelay, Colour::BatteryFeed, $reel);
+            $harness->wire($relay->terminal('87'), $motor->terminal('+'), Stretch::RelayToFan, Colour::FanFeed, $reel);
+        }
+        $series = $harness->add(new Relay(
+            self::SERIES_RELAY,
+            $harness->mark('K'),
+            'Relay, series to parallel',
+            $harness->fitted->relay(self::SERIES_RELAY),
+            Zone::Bay,
+            isChangeOver: true,
+        ));
+        $harness->wire($first->terminal('-'), $series->terminal('30'), Stretch::FanToEarth, Colour::FanFeed, $reels[0]);
+        $harness->wire($series->terminal('87'), $harness->earth('bay'), Stretch::CoilToEarth, Colour::Earth, $reels[0]);
+        $harness->wire($series->terminal('87a'), $second->terminal('+'), Stretch::RelayToFan, Colour::FanFeed, $reels[0]);
+        $harness->wire($second->terminal('-'), $harness->earth('bay'), Stretch::FanToEarth, Colour::Earth, $reels[1]);
+    }
+}

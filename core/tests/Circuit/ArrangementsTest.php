@@ -1,0 +1,303 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Tests\Circuit;
+
+use LampThread\Brief\Unusable;
+use LampThread\Circuit\Circuit;
+use LampThread\Circuit\Component\FanMotor;
+use LampThread\Electrics\Key;
+use LampThread\Electrics\OperatingPoint;
+use LampThread\Electrics\Setting;
+use LampThread\Electrics\Solver;
+use LampThread\Exchange\SpiceNetlist;
+use LampThread\Sizing\Duty;
+use LampThread\Tests\Combination;
+use LampThread\Tests\Electrics\Ngspice;
+use LampThread\Tests\Orchard;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\DataProviderExternal;
+use PHPUnit\Framework\TestCase;
+
+/** Every way the trade switches a fan, solved and checked. */
+final class ArrangementsTest extends TestCase
+{
+    /** How many of each circuit's settings ngspice is asked about. */
+    private const STATES = 5;
+
+    /** @param  array<string, mixed>  $changes */
+    #[DataProviderExternal(Combination::class, 'pairs')]
+    public function test_every_voltage_agrees_with_ngspice(array $changes): void
+    {
+        $sizing = Orchard::sizing($changes);
+        $settings = Duty::settings($sizing->circuit);
+        $solver = new Solver($sizing->circuit);
+        $step = max(1, intdiv(count($settings), self::STATES));
+        for ($at = intdiv($step, 2); $at < count($settings); $at += $step) {
+            $point = $solver->settle($settings[$at]);
+            if ($point->isSettled()) {
+                $this->compare($point);
+            }
+        }
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, Setting, array<string, bool>}> control, setting, which fans turn */
+    public static function behaviour(): iterable
+    {
+        $decider = Combination::deciders();
+        $load = Combination::loads();
+        $ac = Combination::airConditioning();
+        $override = Combination::overrides();
+        $make = Combination::changes(...);
+        $switch = $decider['switch closing when hot'];
+        $cold = new Setting(Key::Run, 850, 20);
+        $warm = new Setting(Key::Run, 850, 93);
+        $hot = new Setting(Key::Run, 850, 110);
+        $one = static fn (bool $turns): array => ['fan-1' => $turns];
+        $both = static fn (bool $first, bool $second): array => ['fan-1' => $first, 'fan-2' => $second];
+        $set = static fn (string $input, string $position, float $coolantC = 20): Setting => new Setting(Key::Run, 850, $coolantC, [$input => $position]);
+
+        foreach ($decider as $name => $own) {
+            if ($own['kind'] !== 'hand') {
+                $side = $name === 'electronic, to supply' ? 'supply' : 'earth';
+                yield "{$name}, cold" => [$make($own, $load['one fan'], $side), $cold, $one(false)];
+                yield "{$name}, hot" => [$make($own, $load['one fan'], $side), $hot, $one(true)];
+                $direct = $name === 'switch carrying the fan';
+                yield "{$name}, key out, hot" => [$make($own, $load['one fan'], $side), new Setting(Key::Off, 0, 110), $one($direct)];
+            }
+        }
+        yield 'by hand, on' => [$make($decider['hand'], $load['one fan']), $set('stage-1-switch', 'on'), $one(true)];
+        yield 'by hand, off and hot' => [$make($decider['hand'], $load['one fan']), $hot, $one(false)];
+        yield 'a broken wire to a switch that opens when hot runs the fan' => [
+            [
+                ...$make($decider['switch opening when hot'], $load['one fan']),
+                '/control/stages/0/decider/place' => 'top-hose',
+                '/control/stages/0/decider/earthLead' => false,
+            ],
+            $cold,
+            $one(true),
+        ];
+
+        yield 'two temperatures, between them' => [$make($switch, $load['two at two temperatures']), $warm, $both(true, false)];
+        yield 'two temperatures, above both' => [$make($switch, $load['two at two temperatures']), $hot, $both(true, true)];
+        yield 'two on one relay' => [$make($switch, $load['two on one relay']), $warm, $both(true, true)];
+        yield 'series on low' => [$make($switch, $load['series and parallel']), $warm, $both(true, true)];
+        yield 'parallel on high' => [$make($switch, $load['series and parallel']), $hot, $both(true, true)];
+
+        foreach (['separate-relay', 'interposing-relay'] as $trigger) {
+            yield "{$trigger}: runs with the compressor from cold" => [$make($switch, $load['one fan'], 'earth', $ac[$trigger]), $set('air-conditioning', 'on'), $one(true)];
+            yield "{$trigger}: not without it" => [$make($switch, $load['one fan'], 'earth', $ac[$trigger]), $cold, $one(false)];
+        }
+        yield 'diode into a supply-side coil' => [$make($switch, $load['one fan'], 'supply', $ac['diode']), $set('air-conditioning', 'on'), $one(true)];
+        yield 'pressure switch' => [$make($switch, $load['one fan'], 'earth', $ac['pressure-switch']), $set('pressure', 'high'), $one(true)];
+        yield 'the computer hears the air conditioning' => [$make($decider['computer'], $load['one fan'], 'earth', $ac['computer']), $set('air-conditioning', 'on'), $one(true)];
+        yield 'the controller hears it' => [$make($decider['stepless'], $load['one fan'], 'earth', $ac['controller-input']), $set('air-conditioning', 'on'), $one(true)];
+
+        yield 'off, automatic, on: off while hot' => [$make($switch, $load['one fan'], 'earth', null, $override['three-position']), $set('override', 'off', 110), $one(false)];
+        yield 'off, automatic, on: on while cold' => [$make($switch, $load['one fan'], 'earth', null, $override['three-position']), $set('override', 'on'), $one(true)];
+        yield 'off, automatic, on: automatic' => [$make($switch, $load['one fan'], 'supply', null, $override['three-position']), $hot, $one(true)];
+        yield 'supply side, on' => [$make($switch, $load['one fan'], 'supply', null, $override['three-position']), $set('override', 'on'), $one(true)];
+        yield 'change-over: on while cold' => [$make($switch, $load['one fan'], 'earth', null, $override['change-over']), $set('override', 'on'), $one(true)];
+        yield 'change-over: what was there still works' => [$make($switch, $load['one fan'], 'earth', null, $override['change-over']), $hot, $one(true)];
+        yield 'sensor opened' => [$make($decider['computer'], $load['one fan'], 'earth', null, $override['sensor-open']), $set('override', 'on'), $one(true)];
+        yield 'sensor closed' => [$make($decider['computer'], $load['one fan'], 'earth', null, $override['sensor-open']), $cold, $one(false)];
+        yield 'low by hand' => [$make($switch, $load['two at two temperatures'], 'earth', null, $override['low-high']), $set('override', 'low'), $both(true, false)];
+        yield 'high by hand' => [$make($switch, $load['two at two temperatures'], 'earth', null, $override['low-high']), $set('override', 'high'), $both(true, true)];
+        yield 'cut out while hot' => [$make($switch, $load['one fan'], 'earth', null, $override['cut-out']), $set('override', 'cut', 110), $one(false)];
+        yield 'cut out with the compressor on' => [
+            $make($switch, $load['one fan'], 'earth', $ac['separate-relay'], $override['cut-out']),
+            new Setting(Key::Run, 850, 110, ['override' => 'cut', 'air-conditioning' => 'on']),
+            $one(false),
+        ];
+
+        $afterRun = ['afterRun' => ['delayS' => 235]];
+        $keyOut = static fn (float $elapsedS): Setting => new Setting(Key::Off, 0, 110, elapsedS: $elapsedS);
+        // Common practice, no source: a delay relay set for 3.5 to 4 min measured 3 min 55 s.
+        yield 'after-run, just before its time' => [$make($switch, $load['one fan'], more: $afterRun), $keyOut(234.9), $one(true)];
+        yield 'after-run, at its time' => [$make($switch, $load['one fan'], more: $afterRun), $keyOut(235), $one(false)];
+        yield 'after-run by a push' => [$make($switch, $load['one fan'], more: ['afterRun' => ['delayS' => 60, 'isPush' => true]]), new Setting(Key::Run, 0, 20, elapsedS: 10), $one(true)];
+
+        $lockout = ['lockouts' => ['aboveRpm' => 2000]];
+        yield 'lockout below its speed' => [$make($switch, $load['one fan'], more: $lockout), new Setting(Key::Run, 1900, 110), $one(true)];
+        yield 'lockout above its speed' => [$make($switch, $load['one fan'], more: $lockout), new Setting(Key::Run, 2000, 110), $one(false)];
+        yield 'cranking lockout' => [$make($switch, $load['one fan'], more: ['lockouts' => ['cranking' => true]]), new Setting(Key::Crank, 0, 110), $one(false)];
+        yield 'no cranking lockout' => [$make($switch, $load['one fan']), new Setting(Key::Crank, 0, 110), $one(true)];
+        yield 'feed relay' => [$make($switch, $load['one fan'], more: ['feedRelay' => true]), $hot, $one(true)];
+        yield 'feed relay, key out' => [$make($switch, $load['one fan'], more: ['feedRelay' => true]), new Setting(Key::Off, 0, 110), $one(false)];
+        yield 'from a stud, earthed to the engine' => [$make($switch, $load['one fan'], more: ['feed' => 'fuse-box-stud', 'earth' => 'engine']), $hot, $one(true)];
+        yield 'from the circuit that was there' => [$make($switch, $load['one fan'], more: ['feed' => 'existing-circuit', 'existingFuseA' => 30]), $hot, $one(true)];
+    }
+
+    /**
+     * @param  array<string, mixed>  $changes
+     * @param  array<string, bool>  $fans
+     */
+    #[DataProvider('behaviour')]
+    public function test_the_fans_do_what_the_arrangement_is_for(array $changes, Setting $setting, array $fans): void
+    {
+        $point = (new Solver(Orchard::sizing($changes)->circuit))->settle($setting);
+
+        foreach ($fans as $id => $turns) {
+            self::assertSame($turns ? FanMotor::TURNING : FanMotor::AT_REST, $point->position($id), $id);
+        }
+        $this->compare($point);
+    }
+
+    public function test_series_halves_the_voltage_and_shares_one_current(): void
+    {
+        $solver = new Solver(Orchard::sizing(Combination::changes(
+            Combination::deciders()['switch closing when hot'],
+            Combination::loads()['series and parallel'],
+        ))->circuit);
+        $low = $solver->settle(new Setting(Key::Run, 850, 93));
+        $high = $solver->settle(new Setting(Key::Run, 850, 110));
+
+        self::assertEqualsWithDelta($low->currentA('fan-1'), $low->currentA('fan-2'), 1e-6);
+        self::assertEqualsWithDelta(0.5, $low->volts->across('fan-1:+', 'fan-1:-') / $high->volts->across('fan-1:+', 'fan-1:-'), 0.02);
+        self::assertGreaterThan(2.5, $high->currentA('fan-1') / $low->currentA('fan-1'));
+    }
+
+    public function test_a_dropping_resistor_and_a_slow_winding_give_about_six_tenths_of_the_speed(): void
+    {
+        foreach (['dropping resistor', 'two windings'] as $load) {
+            $sizing = Orchard::sizing(Combination::changes(Combination::deciders()['switch closing when hot'], Combination::loads()[$load]));
+            $motor = $sizing->circuit->components['fan-1'];
+            self::assertInstanceOf(FanMotor::class, $motor);
+            $solver = new Solver($sizing->circuit);
+            $speed = static fn (OperatingPoint $point): float => $motor->model->speedShare($point->volts->across('fan-1:+', 'fan-1:-'));
+
+            self::assertEqualsWithDelta(0.63, $speed($solver->settle(new Setting(Key::Run, 850, 93))), 0.03);
+            self::assertEqualsWithDelta(1.05, $speed($solver->settle(new Setting(Key::Run, 850, 110))), 0.03);
+        }
+    }
+
+    public function test_a_stepless_controller_gives_more_the_hotter_it_is_and_takes_only_what_it_gives(): void
+    {
+        $solver = new Solver(Orchard::sizing(Combination::changes(
+            Combination::deciders()['stepless'],
+            Combination::loads()['one fan'],
+        ))->circuit);
+        $last = 0.0;
+        foreach ([92, 94, 96, 98, 100] as $coolantC) {
+            $point = $solver->settle(new Setting(Key::Run, 850, $coolantC));
+            $fanV = $point->volts->across('fan-1:+', 'fan-1:-');
+            $fanA = $point->currentA('fan-1');
+            $inV = $point->volts->across('stage-1-controller:30', 'stage-1-controller:31');
+            $inA = $point->currentA('W2');
+            self::assertGreaterThan($last, $fanV);
+            self::assertEqualsWithDelta($inV * $inA, $fanV * $fanA, 0.03 * $inV * $inA + 0.5, "{$coolantC} °C: power in is power out");
+            $last = $fanV;
+        }
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string, string}> what is refused, where, and in which words */
+    public static function refused(): iterable
+    {
+        $decider = Combination::deciders();
+        $load = Combination::loads();
+        $ac = Combination::airConditioning();
+        $override = Combination::overrides();
+        $switch = $decider['switch closing when hot'];
+        $make = Combination::changes(...);
+        yield 'variable compressor’s wire as trigger' => [
+            $make($switch, $load['one fan'], 'earth', $ac['variable, interposing-relay']),
+            '/control/airConditioning/trigger',
+            'live all the time',
+        ];
+        yield 'clutch wire into an earth-side coil' => [
+            $make($switch, $load['one fan'], 'earth', $ac['diode']),
+            '/control/airConditioning/trigger',
+            'the clutch wire is positive',
+        ];
+        yield 'a computer that is not there' => [
+            $make($switch, $load['one fan'], 'earth', $ac['computer']),
+            '/control/airConditioning/trigger',
+            'only where the engine computer',
+        ];
+        yield 'an open sensor that may read as cold' => [
+            [...$make($decider['computer'], $load['one fan'], 'earth', null, $override['sensor-open']), '/control/stages/0/decider/openReadsHot' => false],
+            '/control/override/kind',
+            'prove it first',
+        ];
+        yield 'low and high on one stage' => [
+            $make($switch, $load['one fan'], 'earth', null, $override['low-high']),
+            '/control/override/kind',
+            'two stages',
+        ];
+        yield 'supply-side computer' => [
+            $make($decider['computer'], $load['one fan'], 'supply'),
+            '/control/stages/0/side',
+            'goes to earth',
+        ];
+        yield 'two deciders on one output' => [
+            [...$make($decider['computer'], $load['two at two temperatures']), '/control/stages/1/decider/output' => 'fan'],
+            '/control/stages/1/decider/output',
+            'already works another stage',
+        ];
+        yield 'one fan in two stages' => [
+            [...$make($switch, $load['two at two temperatures']), '/control/stages/1/fans' => ['fan-1']],
+            '/control/stages/1/fans/0',
+            'run by two stages',
+        ];
+        yield 'three fans in series' => [
+            [...$make($switch, $load['dropping resistor']), '/control/speeds' => 'series-parallel'],
+            '/control/speeds',
+            'exactly two fans',
+        ];
+        yield 'five fans' => [
+            [...$make($switch, $load['one fan']), '/fans' => array_fill(0, 5, Orchard::file()['fans'][0])],
+            '/fans',
+            'more than 4',
+        ];
+        yield 'after-run beside a fan without a relay' => [
+            $make($decider['stepless'], $load['one fan'], more: ['afterRun' => ['delayS' => 60]]),
+            '/control/afterRun',
+            'none of its own',
+        ];
+        yield 'existing circuit without its fuse' => [
+            $make($switch, $load['one fan'], more: ['feed' => 'existing-circuit']),
+            '/control/existingFuseA',
+            'is needed',
+        ];
+        yield 'a thermostat without its temperatures' => [
+            $make(['kind' => 'thermostat', 'output' => 'capillary'], $load['one fan']),
+            '/control/stages/0/decider/onC',
+            'is missing',
+        ];
+        yield 'a thermostat with an output there is not' => [
+            $make([...$decider['capillary'], 'output' => 'sideways'], $load['one fan']),
+            '/control/stages/0/decider/output',
+            'must be one of',
+        ];
+    }
+
+    /** @param  array<string, mixed>  $changes */
+    #[DataProvider('refused')]
+    public function test_what_does_not_go_together_is_refused_with_the_reason(array $changes, string $at, string $says): void
+    {
+        try {
+            Orchard::brief($changes);
+            self::fail('It was taken.');
+        } catch (Unusable $unusable) {
+            $told = [];
+            foreach ($unusable->problems as $problem) {
+                $told[$problem->at] = $problem->says;
+            }
+            self::assertArrayHasKey($at, $told, $unusable->getMessage());
+            self::assertStringContainsString($says, $told[$at]);
+        }
+    }
+
+    private function compare(OperatingPoint $point): void
+    {
+        $spice = Ngspice::operatingPoint(SpiceNetlist::of($point, 'arrangement'));
+        self::assertGreaterThan(4, count($spice));
+        foreach ($point->circuit->terminals() as $terminal) {
+            $theirs = $spice[SpiceNetlist::node($terminal)] ?? null;
+            if ($terminal !== Circuit::EARTH && $theirs !== null) {
+                self::assertEqualsWithDelta($theirs, $point->volts->at($terminal), max(0.001, 0.001 * abs($theirs)), $terminal);
+            }
+        }
+    }
+}

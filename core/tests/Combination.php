@@ -1,0 +1,180 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Tests;
+
+use LampThread\Brief\Unusable;
+
+/** Every way the choices of a brief can be put together, on one vehicle with two fans. */
+final class Combination
+{
+    private const BAND = ['onC' => 92, 'offC' => 87, 'place' => 'radiator-inlet'];
+
+    private const FAN = ['mount' => 'puller', 'diameterMm' => 305, 'depthMm' => 62, 'ratedV' => 13, 'runA' => 9, 'startA' => 27, 'flowM3h' => 1900];
+
+    /** @return array<string, array<string, mixed>> name to decider */
+    public static function deciders(): array
+    {
+        return [
+            'switch closing when hot' => ['kind' => 'thermal-switch', 'action' => 'closes-when-hot', ...self::BAND],
+            'switch closing, in a hose' => ['kind' => 'thermal-switch', 'action' => 'closes-when-hot', ...self::BAND, 'place' => 'top-hose'],
+            'switch opening when hot' => ['kind' => 'thermal-switch', 'action' => 'opens-when-hot', ...self::BAND],
+            'switch carrying the fan' => ['kind' => 'thermal-switch', 'action' => 'closes-when-hot', ...self::BAND, 'isDirect' => true, 'ratedA' => 20],
+            'capillary' => ['kind' => 'thermostat', 'output' => 'capillary', ...self::BAND],
+            'electronic, dry contact' => ['kind' => 'thermostat', 'output' => 'dry-contact', ...self::BAND],
+            'electronic, to earth' => ['kind' => 'thermostat', 'output' => 'to-earth', ...self::BAND],
+            'electronic, to supply' => ['kind' => 'thermostat', 'output' => 'to-supply', ...self::BAND],
+            'computer' => ['kind' => 'computer', 'output' => 'fan', ...self::BAND, 'openReadsHot' => true],
+            'stepless' => ['kind' => 'stepless', ...self::BAND, 'spanK' => 8, 'leastDutyPercent' => 25],
+            'hand' => ['kind' => 'hand'],
+        ];
+    }
+
+    /** @return array<string, array<string, mixed>> name to fields of `control` besides the stages; `stages` says how many there are */
+    public static function loads(): array
+    {
+        return [
+            'one fan' => ['fans' => [['fan-1']]],
+            'two on one relay' => ['fans' => [['fan-1', 'fan-2']], 'sharesRelay' => true],
+            'two, a relay each' => ['fans' => [['fan-1', 'fan-2']]],
+            'two at two temperatures' => ['fans' => [['fan-1'], ['fan-2']]],
+            'dropping resistor' => ['fans' => [['fan-1'], ['fan-1']], 'speeds' => 'dropping-resistor'],
+            'two windings' => ['fans' => [['fan-1'], ['fan-1']], 'speeds' => 'two-windings'],
+            'series and parallel' => ['fans' => [['fan-1', 'fan-2'], ['fan-1', 'fan-2']], 'speeds' => 'series-parallel'],
+        ];
+    }
+
+    /** @return array<string, array<string, string>|null> */
+    public static function airConditioning(): array
+    {
+        $kinds = ['none' => null];
+        foreach (['separate-relay', 'interposing-relay', 'diode', 'joined', 'pressure-switch', 'computer', 'controller-input'] as $trigger) {
+            $kinds[$trigger] = ['compressor' => 'clutch', 'trigger' => $trigger];
+        }
+        foreach (['interposing-relay', 'pressure-switch', 'computer'] as $trigger) {
+            $kinds["variable, {$trigger}"] = ['compressor' => 'variable', 'trigger' => $trigger];
+        }
+
+        return $kinds;
+    }
+
+    /** @return array<string, array<string, mixed>|null> */
+    public static function overrides(): array
+    {
+        $kinds = ['none' => null];
+        foreach (['force-on', 'three-position', 'change-over', 'sensor-open', 'low-high', 'cut-out'] as $at => $kind) {
+            $kinds[$kind] = ['kind' => $kind, 'indicator' => $at % 2 === 0];
+        }
+
+        return $kinds;
+    }
+
+    /**
+     * All of them, by name, each as a function that builds it.
+     *
+     * @return iterable<string, array{list<string>, array<string, mixed>}> what was chosen, and the changes it makes to the Orchard job
+     */
+    public static function all(): iterable
+    {
+        foreach (self::deciders() as $deciderName => $decider) {
+            foreach (self::loads() as $loadName => $load) {
+                foreach (['earth', 'supply'] as $side) {
+                    foreach (self::airConditioning() as $airName => $airConditioning) {
+                        foreach (self::overrides() as $overrideName => $override) {
+                            $chosen = [$deciderName, $loadName, "{$side} side", "A/C {$airName}", "override {$overrideName}"];
+                            yield implode('; ', $chosen) => [
+                                $chosen,
+                                self::changes($decider, $load, $side, $airConditioning, $override),
+                            ];
+                        }
+                    }
+                }
+            }
+        }
+    }
+
+    /**
+     * Enough of them that every two choices that go together are together at least once.
+     *
+     * @return iterable<string, array{array<string, mixed>}>
+     */
+    public static function pairs(): iterable
+    {
+        $seen = [];
+        foreach (self::all() as $name => [$chosen, $changes]) {
+            $new = [];
+            foreach ($chosen as $at => $one) {
+                foreach (array_slice($chosen, $at + 1) as $other) {
+                    if (! isset($seen["{$one}&{$other}"])) {
+                        $new["{$one}&{$other}"] = true;
+                    }
+                }
+            }
+            if ($new !== [] && self::isOffered($changes)) {
+                $seen += $new;
+                yield $name => [$changes];
+            }
+        }
+    }
+
+    /** @param  array<string, mixed>  $changes */
+    public static function isOffered(array $changes): bool
+    {
+        try {
+            Orchard::brief($changes);
+
+            return true;
+        } catch (Unusable) {
+            return false;
+        }
+    }
+
+    /**
+     * @param  array<string, mixed>  $decider
+     * @param  array<string, mixed>  $load
+     * @param  array<string, string>|null  $airConditioning
+     * @param  array<string, mixed>|null  $override
+     * @param  array<string, mixed>  $more  further fields of `control`
+     * @return array<string, mixed> changes to the Orchard job
+     */
+    public static function changes(
+        array $decider,
+        array $load,
+        string $side = 'earth',
+        ?array $airConditioning = null,
+        ?array $override = null,
+        array $more = [],
+    ): array {
+        $fans = array_values(array_unique(array_merge(...$load['fans'])));
+        $stages = [];
+        foreach ($load['fans'] as $at => $ids) {
+            $own = $decider;
+            if ($at === 1 && isset($own['onC'])) {
+                $own = [...$own, 'onC' => $own['onC'] + 5, 'offC' => $own['offC'] + 5];
+            }
+            if ($at === 1 && $own['kind'] === 'computer') {
+                $own['output'] = 'high';
+            }
+            $stages[] = [
+                'id' => 'stage-'.($at + 1),
+                'fans' => $ids,
+                'side' => $side,
+                'sharesRelay' => $load['sharesRelay'] ?? false,
+                'decider' => $own,
+            ];
+        }
+
+        return [
+            '/fans' => array_map(static fn (string $id): array => ['id' => $id, 'name' => $id, ...self::FAN], $fans),
+            '/control' => [
+                'coilFeed' => 'ignition',
+                'stages' => $stages,
+                'speeds' => $load['speeds'] ?? null,
+                'airConditioning' => $airConditioning,
+                'override' => $override,
+                ...$more,
+            ],
+        ];
+    }
+}
