@@ -21,5 +21,6 @@ Route::middleware(SubstituteBindings::class)->group(function (): void {
     Route::post('jobs/{job}/bench', [BenchController::class, 'settle']);
     Route::get('jobs/{job}/file', [ExportController::class, 'file']);
     Route::get('jobs/{job}/cut-list.csv', [ExportController::class, 'cutList']);
+    Route::get('jobs/{job}/threads.svg', [ExportController::class, 'threads']);
     Route::get('jobs/{job}/netlist.cir', [ExportController::class, 'netlist']);
 });

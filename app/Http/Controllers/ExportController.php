@@ -14,6 +14,7 @@ use LampThread\Electrics\Solver;
 use LampThread\Exchange\CutListCsv;
 use LampThread\Exchange\JobFile;
 use LampThread\Exchange\SpiceNetlist;
+use LampThread\Exchange\ThreadsSvg;
 use LampThread\Loom\Loom;
 use LampThread\Shelf\Shelf;
 
@@ -39,6 +40,11 @@ final readonly class ExportController
         $netlist = SpiceNetlist::of((new Solver($circuit))->settle($setting), $job->file()['job']['title']);
 
         return $this->download($job, $netlist, 'cir', 'text/plain');
+    }
+
+    public function threads(Job $job): Response
+    {
+        return $this->download($job, ThreadsSvg::of($this->answer->sizing($job)), 'svg', 'image/svg+xml');
     }
 
     private function download(Job $job, string $content, string $ending, string $type): Response

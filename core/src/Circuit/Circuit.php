@@ -85,6 +85,19 @@ final readonly class Circuit
         return array_values(array_filter($this->components, static fn (Component $component): bool => $component instanceof $class));
     }
 
+    /** Id of the component an element belongs to; null for a wire. */
+    public function owner(string $element): ?string
+    {
+        $owner = null;
+        foreach (array_keys($this->components) as $id) {
+            if (strlen($id) > strlen((string) $owner) && ($element === $id || str_starts_with($element, "{$id}-"))) {
+                $owner = $id;
+            }
+        }
+
+        return $owner;
+    }
+
     /** @return list<string> every terminal, the supply's first */
     public function terminals(): array
     {

@@ -64,7 +64,7 @@ final readonly class Because
             if (($element instanceof Resistor || $element instanceof Rotor) && ! $isLoadOfTheVehicle
                 && ! ($element instanceof Resistor && $element->ohm < 0)) {
                 $ohm = $element instanceof Resistor ? $element->ohm : $element->model->armatureOhm;
-                $mark = self::mark($point->circuit, $element->name());
+                $mark = ($point->circuit->components[$point->circuit->owner($element->name())] ?? null)?->mark;
                 $edges[$element->from()][] = [$element->to(), $ohm, $mark];
                 $edges[$element->to()][] = [$element->from(), $ohm, $mark];
             }
@@ -90,18 +90,5 @@ final readonly class Because
         }
 
         return $paths;
-    }
-
-    /** Mark of the component an element belongs to; null for a wire. */
-    private static function mark(Circuit $circuit, string $element): ?string
-    {
-        $owner = '';
-        foreach (array_keys($circuit->components) as $id) {
-            if (strlen($id) > strlen($owner) && ($element === $id || str_starts_with($element, "{$id}-"))) {
-                $owner = $id;
-            }
-        }
-
-        return ($circuit->components[$owner] ?? null)?->mark;
     }
 }

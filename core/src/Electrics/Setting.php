@@ -29,6 +29,7 @@ final readonly class Setting
         public array $memory = [],
         public ?float $elapsedS = null,
         public array $jammed = [],
+        public Faults $faults = new Faults,
     ) {}
 
     /**
@@ -74,6 +75,13 @@ final readonly class Setting
             $positions,
             array_map(intval(...), array_filter($memory, is_numeric(...))),
             $elapsedS,
+        );
+    }
+
+    public function with(Faults $faults): self
+    {
+        return new self(
+            $this->key, $this->engineRpm, $this->coolantC, $this->positions, $this->memory, $this->elapsedS, $this->jammed, $faults,
         );
     }
 

@@ -67,7 +67,10 @@ final class Solver
 
     public function settle(Setting $setting): OperatingPoint
     {
-        $positions = array_map(static fn (Settling $component): int => $component->start($setting), $this->settling);
+        $positions = [];
+        foreach ($this->settling as $id => $component) {
+            $positions[$id] = $setting->faults->position($id) ?? $component->start($setting);
+        }
         $seen = [];
         for ($round = 0; $round < self::MOST_ROUNDS; $round++) {
             $elements = $this->elements($setting, $positions);
@@ -98,7 +101,7 @@ final class Solver
     {
         foreach ($this->settling as $id => $component) {
             if ($component->isMechanical() === $mechanical) {
-                $positions[$id] = $component->next($positions[$id], $setting, $volts);
+                $positions[$id] = $setting->faults->position($id) ?? $component->next($positions[$id], $setting, $volts);
             }
         }
 
@@ -116,7 +119,7 @@ final class Solver
             array_push($elements, ...$component->elements($setting, $positions[$id] ?? 0));
         }
 
-        return $elements;
+        return $setting->faults->isNone() ? $elements : $setting->faults->in($elements, $this->circuit);
     }
 
     /**

@@ -11,6 +11,7 @@ use LampThread\Circuit\Component\Relay;
 use LampThread\Circuit\Component\Stepless;
 use LampThread\Circuit\Pass;
 use LampThread\Electrics\Because;
+use LampThread\Electrics\Ohmmeter;
 use LampThread\Electrics\OperatingPoint;
 
 /** One settled state as it goes out: fits schema/bench.json. */
@@ -22,8 +23,11 @@ final class BenchAnswer
     /** Current from which something counts as carrying, A. */
     private const CARRYING_A = 0.005;
 
-    /** @return array<string, mixed> */
-    public static function of(OperatingPoint $point): array
+    /**
+     * @param  array{string, string}|null  $leads  terminals the resistance meter is held on
+     * @return array<string, mixed>
+     */
+    public static function of(OperatingPoint $point, ?array $leads = null): array
     {
         $volts = $point->volts;
         $because = Because::of($point);
@@ -55,6 +59,7 @@ final class BenchAnswer
             'relays' => (object) self::relays($point),
             'fans' => (object) self::fans($point),
             'memory' => (object) $point->positions,
+            'ohm' => $leads === null ? null : Ohmmeter::between($point, ...$leads),
         ];
     }
 

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace LampThread\Exchange;
 
 use LampThread\Brief\Stretch;
+use LampThread\Electrics\FaultKind;
+use LampThread\Electrics\Faults;
 use LampThread\Loom\Drawing;
 use LampThread\Loom\Loom;
 use LampThread\Proof\Finding;
@@ -106,6 +108,14 @@ final class DesignAnswer
             'inputs' => $inputs,
             'marks' => $marks,
             'delayS' => $sizing->brief->control->afterRun?->delayS,
+            'faults' => array_map(
+                static fn (string $id, array $kinds): array => [
+                    'id' => $id,
+                    'kinds' => array_map(static fn (FaultKind $kind): string => $kind->value, $kinds),
+                ],
+                array_keys(Faults::possible($sizing->circuit)),
+                Faults::possible($sizing->circuit),
+            ),
         ];
     }
 

@@ -36,12 +36,38 @@ final readonly class Drawing
     private function __construct(private Circuit $circuit, private array $threads, private int $width)
     {
         $joints = [];
-        foreach ($threads as $thread) {
-            if ($thread->from !== Circuit::SUPPLY) {
-                $joints[$thread->from] ??= chr(ord('a') + count($joints));
+        foreach ($threads as $at => $thread) {
+            foreach ([$thread->from, $thread->to] as $terminal) {
+                if ($terminal !== Circuit::SUPPLY && $this->isOnAnother($terminal, $at)) {
+                    $joints[$terminal] ??= chr(ord('a') + count($joints));
+                }
             }
         }
         $this->joints = $joints;
+    }
+
+    /** Whether a terminal, not an earth, is on a thread besides this one. */
+    private function isOnAnother(string $terminal, int $but): bool
+    {
+        if ($this->isEarth($terminal)) {
+            return false;
+        }
+        foreach ($this->threads as $at => $thread) {
+            foreach ($thread->steps as $step) {
+                [$from, $to] = $step instanceof Wire ? [$step->from, $step->to] : [$step[1]->from, $step[1]->to];
+                if ($at !== $but && ($from === $terminal || $to === $terminal)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    private function isEarth(string $terminal): bool
+    {
+        return $terminal === Circuit::EARTH
+            || ($this->circuit->components[explode(':', $terminal)[0]] ?? null) instanceof EarthPoint;
     }
 
     /**
@@ -88,14 +114,15 @@ final readonly class Drawing
             $pending = [];
         }
         $right = $this->width - self::MARGIN;
-        array_push($wires, ...$this->wires($pending, (int) $x, $right, $y, null));
+        $last = $thread->passes()[count($thread->passes()) - 1] ?? null;
+        array_push($wires, ...$this->wires($pending, (int) $x, $right, $y, $last === null ? null : self::key($last[1])));
 
         return [
             'id' => 'thread-'.($at + 1),
             'title' => $thread->title(),
             'y' => $y,
             'start' => $this->start($thread, $left, $y),
-            'end' => $this->end($thread, $pending === [] ? (int) $x : $right, $y),
+            'end' => $this->end($thread, $right, $y),
             'items' => $items,
             'wires' => $wires,
         ];
@@ -112,7 +139,7 @@ final readonly class Drawing
             'x' => $x,
             'y' => $y,
             'pass' => self::key($pass),
-            'figure' => $component->figure() === null ? null : array_combine(['value', 'unit'], $component->figure()),
+            'figure' => $component->figure() === null || $pass->symbol === Symbol::BodyThread ? null : array_combine(['value', 'unit'], $component->figure()),
             'shapes' => SymbolShapes::of($pass->symbol),
             'terminals' => [
                 $this->terminal($pass->from, $x - SymbolShapes::REACH, $y),
@@ -125,7 +152,7 @@ final readonly class Drawing
      * A stretch between two components: usually one wire; the same spot on the drawing where terminals meet without one.
      *
      * @param  list<Wire>  $wires
-     * @param  string|null  $pass  the way through a component that follows; none follows at the end of a thread
+     * @param  string|null  $pass  the way through a component beside it, where there is no wire
      * @return list<array<string, mixed>>
      */
     private function wires(array $wires, int $from, int $to, int $y, ?string $pass): array
@@ -168,14 +195,12 @@ final readonly class Drawing
     /** @return array{kind: string, label: string, terminal: Terminal, shapes: list<array{d: string, when: string}>} */
     private function end(Thread $thread, int $x, int $y): array
     {
-        $component = $this->circuit->components[explode(':', $thread->to)[0]] ?? null;
-        $isPoint = $component instanceof EarthPoint;
-        $isEarth = $isPoint || $thread->to === Circuit::EARTH;
+        $isEarth = $this->isEarth($thread->to);
         $joint = $this->joints[$thread->to] ?? null;
 
         return [
             'kind' => $isEarth ? 'earth' : ($joint === null ? 'open' : 'joint'),
-            'label' => $isEarth ? ($isPoint ? $component->mark : '31') : ($joint ?? 'open end'),
+            'label' => $isEarth ? ($thread->to === Circuit::EARTH ? '31' : $this->circuit->components[explode(':', $thread->to)[0]]->mark) : ($joint ?? 'open end'),
             'terminal' => $this->terminal($thread->to, $x, $y),
             'shapes' => $isEarth ? SymbolShapes::of(Symbol::EarthPoint) : [],
         ];
@@ -184,6 +209,15 @@ final readonly class Drawing
     /** @return Terminal */
     private function terminal(string $id, int $x, int $y): array
     {
-        return ['id' => $id, 'number' => explode(':', $id, 2)[1], 'joint' => $this->joints[$id] ?? null, 'x' => $x, 'y' => $y];
+        return [
+            'id' => $id,
+            'number' => match ($id) {
+                Circuit::SUPPLY => '30',
+                Circuit::EARTH => '31',
+                default => explode(':', $id, 2)[1],
+            }, 'joint' => $this->joints[$id] ?? null,
+            'x' => $x,
+            'y' => $y,
+        ];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LampThread\Loom;
 
 use LampThread\Circuit\Component\Component;
+use LampThread\Circuit\Component\Relay;
 use LampThread\Circuit\Pass;
 use LampThread\Circuit\Symbol;
 use LampThread\Circuit\Wire;
@@ -46,7 +47,7 @@ final readonly class Thread
         foreach ([Symbol::Motor, Symbol::Coil, null] as $wanted) {
             foreach ($this->passes() as [$component, $pass]) {
                 if ($wanted === null || $pass->symbol === $wanted) {
-                    return $wanted === Symbol::Coil ? "Trigger, {$component->mark}" : $component->name;
+                    return $wanted === Symbol::Coil && $component instanceof Relay ? "Trigger, {$component->mark}" : $component->name;
                 }
             }
         }

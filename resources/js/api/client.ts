@@ -57,6 +57,14 @@ export interface BenchSettingInput {
   [handSwitch: string]: string | number;
 }
 
+export interface BenchQuestion {
+  set: BenchSettingInput;
+  /** Part or wire to how it is broken. */
+  faults?: Record<string, string>;
+  /** Terminals the resistance meter is held on. */
+  leads?: [string, string] | undefined;
+}
+
 export const api = {
   jobs: () => call<JobList>("GET", "jobs"),
   job: (id: string) => call<SavedJob>("GET", `jobs/${id}`),
@@ -68,6 +76,6 @@ export const api = {
     call<SavedJob>("POST", `jobs/${id}/changes`, JSON.stringify({ version, ...change })),
   undo: (id: string, version: number) => call<SavedJob>("POST", `jobs/${id}/undo`, JSON.stringify({ version })),
   redo: (id: string, version: number) => call<SavedJob>("POST", `jobs/${id}/redo`, JSON.stringify({ version })),
-  bench: (id: string, set: BenchSettingInput, memory: Record<string, number>) =>
-    call<Bench>("POST", `jobs/${id}/bench`, JSON.stringify({ set, memory })),
+  bench: (id: string, question: BenchQuestion, memory: Record<string, number>) =>
+    call<Bench>("POST", `jobs/${id}/bench`, JSON.stringify({ ...question, memory })),
 };

@@ -5,12 +5,13 @@ import { Panel, Pick } from "../kit/controls";
 import { digits, shown, useUnits, volts } from "../kit/units";
 import { ThreadDrawing, type Held } from "../threads/ThreadDrawing";
 import { useFormat } from "../threads/useFormat";
+import { Breaking } from "./Breaking";
 import { CoolantSlider } from "./CoolantSlider";
 import { DelayClock } from "./DelayClock";
 import { ReadingPanel } from "./ReadingPanel";
 import { useBench } from "./useBench";
 
-type Tool = "lamp" | "meter";
+type Tool = "lamp" | "meter" | "ohm";
 
 const IDLE_RPM = 850;
 
@@ -22,14 +23,20 @@ export function Bench() {
   const [setting, setSetting] = useState<BenchSettingInput>({ key: "run", engineRpm: IDLE_RPM, coolantC: 70 });
   const [tool, setTool] = useState<Tool>("lamp");
   const [held, setHeld] = useState<Held[]>([]);
-  const { bench, failure } = useBench(setting);
+  const [faults, setFaults] = useState<Record<string, string>>({});
+  const terminals = held.filter((one) => one.kind === "terminal");
+  const { bench, failure } = useBench({
+    set: setting,
+    faults,
+    leads: tool === "ohm" && terminals[0] && terminals[1] ? [terminals[0].id, terminals[1].id] : undefined,
+  });
   const set = (change: Partial<BenchSettingInput>) => {
     setSetting((now) => ({ ...now, ...change }) as BenchSettingInput);
   };
   const hold = (next: Held) => {
     setHeld((now) => {
       const leads = now.filter((one) => one.kind === "terminal");
-      return tool === "meter" && next.kind === "terminal" && leads.length === 1 ? [...leads, next] : [next];
+      return tool !== "lamp" && next.kind === "terminal" && leads.length === 1 ? [...leads, next] : [next];
     });
   };
 
@@ -122,7 +129,8 @@ export function Bench() {
                 value={tool}
                 options={[
                   { value: "lamp", label: "Lamp" },
-                  { value: "meter", label: "Meter, two leads" },
+                  { value: "meter", label: "Volts" },
+                  { value: "ohm", label: "Ohms" },
                 ]}
                 onPick={(picked) => {
                   setTool(picked);
@@ -131,7 +139,8 @@ export function Bench() {
               />
             }
           >
-            <ReadingPanel design={design} bench={bench} held={held} />
+            <ReadingPanel design={design} bench={bench} held={held} tool={tool} />
+            <Breaking design={design} held={held} faults={faults} setFaults={setFaults} />
           </Panel>
           <Panel title="What it does">
             <Doings bench={bench} />

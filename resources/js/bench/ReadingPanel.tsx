@@ -7,10 +7,11 @@ interface Props {
   design: Design;
   bench: Bench | undefined;
   held: Held[];
+  tool?: "lamp" | "meter" | "ohm";
 }
 
 /** What the lamp shows at a terminal, or the meter between two, or the clamp round a wire. */
-export function ReadingPanel({ design, bench, held }: Props) {
+export function ReadingPanel({ design, bench, held, tool = "lamp" }: Props) {
   const [first, second] = held.filter((one) => one.kind === "terminal");
   const wire = held.find((one) => one.kind === "wire");
   const name = (id: string) => design.terminals.find((terminal) => terminal.id === id)?.name ?? id;
@@ -32,6 +33,16 @@ export function ReadingPanel({ design, bench, held }: Props) {
   const reading = bench.terminals[first.id];
   if (reading === undefined) {
     return null;
+  }
+  if (second !== undefined && tool === "ohm") {
+    return (
+      <Shown
+        title={`Ohms, ${name(first.id)} to ${name(second.id)}`}
+        reading={bench.ohm === null ? "open" : `${digits(bench.ohm)} Ω`}
+      >
+        With the battery taken off, everything standing as it does now.
+      </Shown>
+    );
   }
   if (second !== undefined) {
     const across = reading.volts - (bench.terminals[second.id]?.volts ?? 0);

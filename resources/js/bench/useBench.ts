@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from "react";
-import { api, type BenchSettingInput } from "../api/client";
+import { api, type BenchQuestion } from "../api/client";
 import type { Bench } from "../api/generated/bench";
 import { useJob } from "../api/JobContext";
 
@@ -7,17 +7,17 @@ import { useJob } from "../api/JobContext";
  * The bench follows its inputs: one question at a time, the newest next, so that a slider never queues up answers nobody wants
  * and hysteresis sees the temperatures in the order they were set. What moved stays where it was left.
  */
-export function useBench(setting: BenchSettingInput): { bench: Bench | undefined; failure: string | undefined } {
+export function useBench(question: BenchQuestion): { bench: Bench | undefined; failure: string | undefined } {
   const { job } = useJob();
   const [bench, setBench] = useState<Bench>();
   const [failure, setFailure] = useState<string>();
   const memory = useRef<Record<string, number>>({});
   const asking = useRef(false);
-  const wanted = useRef<{ setting: BenchSettingInput; stamp: string }>(undefined);
-  const stamp = `${job.version} ${JSON.stringify(setting)}`;
+  const wanted = useRef<{ question: BenchQuestion; stamp: string }>(undefined);
+  const stamp = `${job.version} ${JSON.stringify(question)}`;
 
   useEffect(() => {
-    wanted.current = { setting, stamp };
+    wanted.current = { question, stamp };
     const ask = async () => {
       if (asking.current) {
         return;
@@ -25,7 +25,7 @@ export function useBench(setting: BenchSettingInput): { bench: Bench | undefined
       asking.current = true;
       try {
         for (let next = wanted.current; next !== undefined;) {
-          const answer = await api.bench(job.id, next.setting, memory.current);
+          const answer = await api.bench(job.id, next.question, memory.current);
           memory.current = answer.memory;
           setBench(answer);
           setFailure(undefined);
@@ -38,7 +38,7 @@ export function useBench(setting: BenchSettingInput): { bench: Bench | undefined
       }
     };
     void ask();
-    // The stamp stands for the setting and the job's version together.
+    // The stamp stands for the question and the job's version together.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [stamp]);
 

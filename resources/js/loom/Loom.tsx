@@ -25,6 +25,7 @@ export function Loom() {
             Print
           </Button>
           <Download href={`/api/jobs/${job.id}/cut-list.csv`}>Cut list, CSV</Download>
+          <Download href={`/api/jobs/${job.id}/threads.svg`}>Threads, SVG</Download>
           <Download href={`/api/jobs/${job.id}/netlist.cir?key=run&coolantC=130`}>Netlist, SPICE</Download>
           <Download href={`/api/jobs/${job.id}/file`}>Job file</Download>
         </div>

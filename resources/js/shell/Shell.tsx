@@ -1,11 +1,14 @@
-import { Outlet, useParams } from "react-router";
+import { useState } from "react";
+import { Outlet, useNavigate, useParams } from "react-router";
 import { JobProvider, useJob } from "../api/JobContext";
 import { Button } from "../kit/controls";
 import { useTheme } from "../kit/theme";
+import { Palette, type Command } from "./Palette";
 import { Settings } from "./Settings";
 import { Loading, Lost } from "./states";
 import { ThreadNav } from "./ThreadNav";
 import { useShortcuts } from "./useShortcuts";
+import { VIEWS } from "./views";
 
 export function Shell() {
   const { id = "" } = useParams();
@@ -26,11 +29,48 @@ const SAVING = { saved: "Saved", saving: "Saving …", unsaved: "Not saved" };
 function Frame() {
   const { job, saving, undo, redo, failure } = useJob();
   const [theme, setTheme] = useTheme();
-  useShortcuts(
-    job.id,
-    () => void undo(),
-    () => void redo(),
-  );
+  const navigate = useNavigate();
+  const [isPaletteOpen, setPaletteOpen] = useState(false);
+  const doUndo = () => void undo();
+  const doRedo = () => void redo();
+  const commands: Command[] = [
+    { name: "Jobs", key: "j", run: () => void navigate("/jobs") },
+    ...VIEWS.map((view) => ({
+      name: view.name,
+      key: view.letter,
+      run: () => void navigate(`/jobs/${job.id}/${view.path}`),
+    })),
+    { name: "Undo", key: "ctrl z", run: doUndo },
+    { name: "Redo", key: "ctrl shift z", run: doRedo },
+    {
+      name: theme === "dark" ? "Light screen" : "Dark screen",
+      run: () => {
+        setTheme(theme === "dark" ? "light" : "dark");
+      },
+    },
+    { name: "Print the loom", run: () => void navigate(`/jobs/${job.id}/loom`) },
+    {
+      name: "Take the job file along",
+      run: () => {
+        location.assign(`/api/jobs/${job.id}/file`);
+      },
+    },
+    {
+      name: "Take the cut list along",
+      run: () => {
+        location.assign(`/api/jobs/${job.id}/cut-list.csv`);
+      },
+    },
+    {
+      name: "Take the drawing along",
+      run: () => {
+        location.assign(`/api/jobs/${job.id}/threads.svg`);
+      },
+    },
+  ];
+  useShortcuts(commands, doUndo, doRedo, () => {
+    setPaletteOpen(true);
+  });
   return (
     <div className="min-h-screen lg:grid lg:grid-cols-[8.5rem_minmax(0,1fr)] lg:grid-rows-[auto_1fr]">
       <header className="no-print sticky top-0 z-20 flex flex-wrap items-center gap-2 border-b border-line bg-panel px-4 py-2 lg:col-span-2">
@@ -44,8 +84,19 @@ function Frame() {
         <Button tone="quiet" disabled={job.redoes === null} title={job.redoes ?? undefined} onClick={() => void redo()}>
           Redo
         </Button>
+        <Button
+          tone="quiet"
+          title="Commands and keys (?)"
+          aria-label="Commands and keys"
+          onClick={() => {
+            setPaletteOpen(true);
+          }}
+        >
+          ?
+        </Button>
         <Settings theme={theme} setTheme={setTheme} />
       </header>
+      <Palette commands={commands} isOpen={isPaletteOpen} setOpen={setPaletteOpen} />
       <ThreadNav />
       <div className="min-w-0 pb-20 lg:pb-0">
         <OutOfStepBar />

@@ -1,6 +1,5 @@
 import { useEffect } from "react";
-import { useNavigate } from "react-router";
-import { VIEWS } from "./views";
+import type { Command } from "./Palette";
 
 function isTyping(target: EventTarget | null): boolean {
   return (
@@ -8,30 +7,33 @@ function isTyping(target: EventTarget | null): boolean {
   );
 }
 
-/** One letter to each view; undo and redo as everywhere. */
-export function useShortcuts(id: string, undo: () => void, redo: () => void): void {
-  const navigate = useNavigate();
+/** One letter to each view; undo and redo as everywhere; `?` or Ctrl+K shows what there is. */
+export function useShortcuts(commands: Command[], undo: () => void, redo: () => void, show: () => void): void {
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
       const key = event.key.toLowerCase();
-      if ((event.ctrlKey || event.metaKey) && (key === "z" || key === "y")) {
-        if (!isTyping(event.target)) {
+      if (event.ctrlKey || event.metaKey) {
+        if (key === "k") {
+          event.preventDefault();
+          show();
+        } else if ((key === "z" || key === "y") && !isTyping(event.target)) {
           event.preventDefault();
           (key === "y" || event.shiftKey ? redo : undo)();
         }
         return;
       }
-      if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) {
+      if (event.altKey || isTyping(event.target)) {
         return;
       }
-      const view = VIEWS.find((candidate) => candidate.letter === key);
-      if (view !== undefined || key === "j") {
-        void navigate(view === undefined ? "/jobs" : `/jobs/${id}/${view.path}`);
+      if (key === "?") {
+        show();
+      } else {
+        commands.find((command) => command.key === key)?.run();
       }
     };
     addEventListener("keydown", press);
     return () => {
       removeEventListener("keydown", press);
     };
-  }, [id, undo, redo, navigate]);
+  }, [commands, undo, redo, show]);
 }

@@ -236,12 +236,7 @@ function Item({ item, drawn }: { item: DrawnItem; drawn: Drawn }) {
       </g>
       <g transform={`translate(${-item.x} ${-item.y})`}>
         {item.terminals.map((terminal) => (
-          <Terminal
-            key={terminal.id}
-            terminal={terminal}
-            label={terminal.id.startsWith("battery") ? "30" : terminal.number}
-            drawn={drawn}
-          />
+          <Terminal key={terminal.id} terminal={terminal} label={terminal.number} drawn={drawn} />
         ))}
       </g>
     </g>

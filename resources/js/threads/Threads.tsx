@@ -20,7 +20,7 @@ export function Threads() {
   const format = useFormat();
   const [shown, setShown] = useState<Shown>("hot");
   const [held, setHeld] = useState<Held[]>([]);
-  const { bench } = useBench(settingOf(shown, design));
+  const { bench } = useBench({ set: settingOf(shown, design) });
   const [first] = held;
   const choice = choiceFor(first, design);
   const about = first && design.findings.filter((finding) => isAbout(finding.subject, first, design));

@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Electrics;
+
+use LampThread\Brief\Problem;
+use LampThread\Brief\Unusable;
+use LampThread\Circuit\Circuit;
+use LampThread\Electrics\Element\Element;
+use LampThread\Electrics\Element\Resistor;
+
+/** What is broken: component or wire to how. Changes what the circuit is made of, never how it is solved. */
+final readonly class Faults
+{
+    /** What a green crimp or a loose stud adds, Ω (common practice, no source). */
+    public const HIGH_OHM = 1.0;
+
+    /** A rubbed-through wire on the body, and a shorted part, Ω (common practice, no source). */
+    private const DEAD_SHORT_OHM = 0.01;
+
+    /** @param  array<string, FaultKind>  $byId */
+    public function __construct(private array $byId = []) {}
+
+    /**
+     * @param  array<string, mixed>  $values  id to kind
+     *
+     * @throws Unusable naming each part or kind there is not
+     */
+    public static function read(array $values, Circuit $circuit): self
+    {
+        $problems = [];
+        $faults = [];
+        $possible = self::possible($circuit);
+        foreach ($values as $id => $value) {
+            $kind = is_string($value) ? FaultKind::tryFrom($value) : null;
+            if (! isset($possible[$id])) {
+                $problems[] = new Problem((string) $id, 'is no part or wire of this circuit.');
+            } elseif ($kind === null || ! in_array($kind, $possible[$id], true)) {
+                $kinds = implode(', ', array_map(static fn (FaultKind $one): string => $one->value, $possible[$id]));
+                $problems[] = new Problem((string) $id, "can be broken like this: {$kinds}.");
+            } else {
+                $faults[$id] = $kind;
+            }
+        }
+
+        return $problems === [] ? new self($faults) : throw new Unusable($problems);
+    }
+
+    /** @return array<string, non-empty-list<FaultKind>> component or wire to how it can be broken */
+    public static function possible(Circuit $circuit): array
+    {
+        $possible = [];
+        foreach ($circuit->components as $id => $component) {
+            if ($component->passes() !== []) {
+                $possible[$id] = FaultKind::of($component);
+            }
+        }
+        foreach ($circuit->wires as $wire) {
+            $possible[$wire->id] = FaultKind::ofWire();
+        }
+
+        return $possible;
+    }
+
+    public function isNone(): bool
+    {
+        return $this->byId === [];
+    }
+
+    /** Where a stuck component stays; null for one that moves freely. */
+    public function position(string $id): ?int
+    {
+        return match ($this->byId[$id] ?? null) {
+            FaultKind::StuckOff, FaultKind::Jammed => 0,
+            FaultKind::StuckOn => 1,
+            default => null,
+        };
+    }
+
+    /**
+     * @param  list<Element>  $elements  of a sound circuit
+     * @return list<Element>
+     */
+    public function in(array $elements, Circuit $circuit): array
+    {
+        foreach ($this->byId as $id => $kind) {
+            $elements = match ($kind) {
+                FaultKind::Open => array_values(array_filter($elements, static fn (Element $element): bool => ! self::belongs($element, $id, $circuit))),
+                FaultKind::HighResistance => array_map(static fn (Element $element): Element => $element->name() === $id && $element instanceof Resistor
+                    ? new Resistor($id, $element->from(), $element->to(), $element->ohm + self::HIGH_OHM)
+                    : $element, $elements),
+                FaultKind::Chafed => [...$elements, ...self::chafed($elements, $id)],
+                FaultKind::Short => [...$elements, ...self::shorted($circuit, $id)],
+                default => $elements,
+            };
+        }
+
+        return $elements;
+    }
+
+    private static function belongs(Element $element, string $id, Circuit $circuit): bool
+    {
+        return $element->name() === $id || ($circuit->owner($element->name()) === $id);
+    }
+
+    /**
+     * @param  list<Element>  $elements
+     * @return list<Resistor>
+     */
+    private static function chafed(array $elements, string $id): array
+    {
+        foreach ($elements as $element) {
+            if ($element->name() === $id) {
+                return [new Resistor("{$id}-chafed", $element->from(), Circuit::EARTH, self::DEAD_SHORT_OHM)];
+            }
+        }
+
+        return [];
+    }
+
+    /** @return list<Resistor> */
+    private static function shorted(Circuit $circuit, string $id): array
+    {
+        $shorts = [];
+        foreach ($circuit->components[$id]->passes() as $at => $pass) {
+            $shorts[] = new Resistor("{$id}-short-{$at}", $pass->from, $pass->to, self::DEAD_SHORT_OHM);
+        }
+
+        return $shorts;
+    }
+}

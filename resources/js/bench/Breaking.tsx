@@ -1,0 +1,62 @@
+import type { Design } from "../api/generated/saved-job";
+import { Button, Pick } from "../kit/controls";
+import type { Held } from "../threads/ThreadDrawing";
+
+interface Props {
+  design: Design;
+  held: Held[];
+  faults: Record<string, string>;
+  setFaults: (faults: Record<string, string>) => void;
+}
+
+const WORDS: Record<string, string> = {
+  open: "Open",
+  short: "Shorted",
+  "stuck-off": "Stuck off",
+  "stuck-on": "Stuck on",
+  "high-resistance": "High resistance",
+  chafed: "Chafed to body",
+  jammed: "Jammed",
+};
+
+/** Break the part or wire that is held, and look again. One at a time, as faults come. */
+export function Breaking({ design, held, faults, setFaults }: Props) {
+  const part = held.find((one) => one.kind !== "terminal");
+  const possible = design.bench.faults.find((one) => one.id === part?.id);
+  const name = (id: string) => {
+    const component = design.components.find((one) => one.id === id);
+    return component === undefined ? id : `${component.mark} ${component.name}`;
+  };
+  const [broken] = Object.entries(faults);
+  return (
+    <div className="mt-3 grid gap-2">
+      {possible !== undefined && (
+        <Pick
+          label={`Break ${name(possible.id)}`}
+          value={faults[possible.id] ?? "sound"}
+          options={[
+            { value: "sound", label: "Sound" },
+            ...possible.kinds.map((kind) => ({ value: kind, label: WORDS[kind] ?? kind })),
+          ]}
+          onPick={(kind) => {
+            setFaults(kind === "sound" ? {} : { [possible.id]: kind });
+          }}
+        />
+      )}
+      {broken !== undefined && (
+        <p role="status" className="flex flex-wrap items-center gap-3 border-l-4 border-l-danger bg-sunk px-3 py-2">
+          <span className="mr-auto">
+            <b className="text-danger">✕ {name(broken[0])}:</b> {(WORDS[broken[1]] ?? broken[1]).toLowerCase()}
+          </span>
+          <Button
+            onClick={() => {
+              setFaults({});
+            }}
+          >
+            Mend it
+          </Button>
+        </p>
+      )}
+    </div>
+  );
+}
