@@ -133,3 +133,73 @@ test("nothing typed is lost by looking at another view", async ({ page }) => {
   await page.getByRole("link", { name: "Brief" }).click();
   await expect(page.getByLabel("Diameter")).toHaveValue("305");
 });
+
+test("a part is broken on the bench, looked at, and mended", async ({ page }) => {
+  await page.goto("/jobs/orchard-sprayer/bench");
+  const motor = page.getByRole("button", { name: /^M1, Fan/ });
+  await page.getByRole("radio", { name: "On", exact: true }).click();
+  await expect(motor).toHaveAccessibleName(/turning/);
+  await page.getByRole("button", { name: /^F2, Main fuse/ }).click();
+  await page.getByRole("radio", { name: "Open", exact: true }).click();
+  await expect(motor).toHaveAccessibleName(/at rest/);
+  await expect(page.getByText("✕ F2 Main fuse, radiator:")).toBeVisible();
+  await page.getByRole("button", { name: "Mend it" }).click();
+  await expect(motor).toHaveAccessibleName(/turning/);
+  await page.getByRole("radio", { name: "Ohms" }).click();
+  await page.getByRole("button", { name: /^Terminal K1 86/ }).click();
+  await page.getByRole("button", { name: /^Terminal K1 85/ }).click();
+  await expect(page.getByText(/^8\d(\.\d)? Ω$/)).toBeVisible();
+});
+
+test("the time relay counts down and lets the fan go", async ({ page }) => {
+  await page.goto("/jobs/kestrel-single-seater/bench");
+  const motor = page.getByRole("button", { name: /^M1, Fan/ });
+  await page.getByRole("radio", { name: "60×" }).click();
+  await page.getByRole("radio", { name: "Off", exact: true }).first().click();
+  await expect(motor).toHaveAccessibleName(/turning/);
+  await expect(page.getByRole("timer")).toHaveText(/\d+ s left/);
+  await expect(page.getByRole("timer")).toHaveText("0 s left", { timeout: 15_000 });
+  await expect(motor).toHaveAccessibleName(/at rest/);
+});
+
+test("every command is found by a few letters", async ({ page }) => {
+  await page.goto("/jobs/tern-step-van/brief");
+  await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
+  await page.locator("body").press("?");
+  await page.getByLabel("Find a command").fill("thr");
+  await page.keyboard.press("Enter");
+  await expect(page).toHaveURL(/\/threads$/);
+  await page.locator("body").press("Control+k");
+  await expect(page.getByRole("dialog")).toContainText("Take the cut list along");
+  await page.keyboard.press("Escape");
+  await expect(page.getByRole("dialog")).toHaveCount(0);
+});
+
+test("what does not go together is refused beside the choice, with the reason", async ({ page }) => {
+  const id = await start(page);
+  await page.goto(`/jobs/${id}/brief`);
+  await page.getByRole("radio", { name: "Diode into the coil" }).click();
+  await expect(page.getByRole("alert")).toContainText("the clutch wire is positive");
+  await expect(
+    page.getByRole("region", { name: "6 Air conditioning" }).getByRole("radio", { name: "None" }),
+  ).toBeChecked();
+  await page.getByRole("radio", { name: "Supply side" }).click();
+  await page.getByRole("radio", { name: "Diode into the coil" }).click();
+  await expect(page.getByRole("radio", { name: "Diode into the coil" })).toBeChecked();
+  await page.getByRole("radio", { name: "Clutch wire joined" }).click();
+  await expect(page.getByText("The fan engages the compressor")).toBeVisible();
+  await page.getByRole("button", { name: "Put a diode in the wire" }).click();
+  await expect(page.getByText("The fan engages the compressor")).toHaveCount(0);
+});
+
+test("a second fan is added, set to come after the first, and taken away", async ({ page }) => {
+  const id = await start(page);
+  await page.goto(`/jobs/${id}/brief`);
+  await page.getByRole("button", { name: "Add a fan" }).click();
+  await page.getByRole("radio", { name: "One after the other" }).click();
+  await expect(page.getByRole("region", { name: "Stage 2" }).getByLabel("On at")).toHaveValue("97");
+  await page.getByRole("radio", { name: "Series, then parallel" }).click();
+  await expect(page.getByRole("region", { name: "As it stands" })).toContainText("series to parallel");
+  await page.getByRole("button", { name: "Remove this fan" }).last().click();
+  await expect(page.getByRole("radio", { name: "At one speed" })).toBeChecked();
+});

@@ -68,11 +68,11 @@ final readonly class Faults
         return $this->byId === [];
     }
 
-    /** Where a stuck component stays; null for one that moves freely. */
+    /** Where a stuck component stays, and one that nothing gets through; null for one that moves freely. */
     public function position(string $id): ?int
     {
         return match ($this->byId[$id] ?? null) {
-            FaultKind::StuckOff, FaultKind::Jammed => 0,
+            FaultKind::Open, FaultKind::StuckOff, FaultKind::Jammed => 0,
             FaultKind::StuckOn => 1,
             default => null,
         };

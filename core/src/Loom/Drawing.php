@@ -38,7 +38,7 @@ final readonly class Drawing
         $joints = [];
         foreach ($threads as $at => $thread) {
             foreach ([$thread->from, $thread->to] as $terminal) {
-                if ($terminal !== Circuit::SUPPLY && $this->isOnAnother($terminal, $at)) {
+                if ($terminal !== Circuit::SUPPLY && ($terminal === $thread->from || $this->isOnAnother($terminal, $at))) {
                     $joints[$terminal] ??= chr(ord('a') + count($joints));
                 }
             }

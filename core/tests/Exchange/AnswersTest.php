@@ -9,10 +9,15 @@ use LampThread\Electrics\Setting;
 use LampThread\Electrics\Solver;
 use LampThread\Exchange\BenchAnswer;
 use LampThread\Exchange\DesignAnswer;
+use LampThread\Exchange\JobFile;
 use LampThread\Exchange\Schema;
 use LampThread\Exchange\SpiceNetlist;
+use LampThread\Exchange\ThreadsSvg;
+use LampThread\Sizing\Sizing;
+use LampThread\Tests\Combination;
 use LampThread\Tests\Orchard;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\DataProviderExternal;
 use PHPUnit\Framework\TestCase;
 
 final class AnswersTest extends TestCase
@@ -48,6 +53,47 @@ final class AnswersTest extends TestCase
             $schema->check('bench', $this->sent(BenchAnswer::of((new Solver($sizing->circuit))->settle($setting))));
         }
         $this->addToAssertionCount(4);
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function demo(): iterable
+    {
+        foreach (glob(dirname(Orchard::PATH).'/*.lampthread.json') ?: [] as $path) {
+            yield basename($path, '.lampthread.json') => [$path];
+        }
+    }
+
+    #[DataProvider('demo')]
+    public function test_every_demo_job_is_complete_and_has_no_danger(string $path): void
+    {
+        $files = JobFile::standard(Orchard::shelf());
+        $file = $files->decode((string) file_get_contents($path));
+        $sizing = Sizing::of($files->brief($file), Orchard::shelf());
+        $design = DesignAnswer::of($sizing, Orchard::shelf());
+        (new Schema)->check('design', $this->sent($design));
+        $svg = simplexml_load_string(ThreadsSvg::of($sizing));
+
+        self::assertNotFalse($svg, 'the drawing is well-formed');
+        self::assertNotContains('danger', array_column($design['findings'], 'severity'));
+        self::assertGreaterThan(20, strlen($file['job']['notes']));
+        self::assertCount(count($design['drawings']['wide']['threads']), $design['drawings']['narrow']['threads']);
+    }
+
+    /** @param  array<string, mixed>  $changes */
+    #[DataProviderExternal(Combination::class, 'pairs')]
+    public function test_every_arrangement_can_be_drawn_cut_and_lit(array $changes): void
+    {
+        $sizing = Orchard::sizing($changes);
+        $design = DesignAnswer::of($sizing, Orchard::shelf());
+        $drawn = array_filter(array_column(array_merge(...array_column($design['drawings']['wide']['threads'], 'wires')), 'wire'));
+        sort($drawn);
+        $laid = array_column($design['wires'], 'id');
+        sort($laid);
+
+        self::assertSame($laid, $drawn, 'every wire is on exactly one thread');
+        (new Schema)->check('design', $this->sent($design));
+        $point = (new Solver($sizing->circuit))->settle(new Setting(Key::Run, 850, 93));
+        (new Schema)->check('bench', $this->sent(BenchAnswer::of($point, ['battery:+', 'fan-1:+'])));
     }
 
     public function test_what_carries_what_is_live_and_what_is_dead(): void

@@ -44,7 +44,7 @@ function FanFields({ fan, path }: { fan: Fan; path: string }) {
   return (
     <>
       <Choose
-        label={`${fan.name}: sits`}
+        label={`Fan ${fan.name} sits`}
         value={fan.mount}
         options={[
           {

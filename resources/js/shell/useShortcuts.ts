@@ -26,6 +26,7 @@ export function useShortcuts(commands: Command[], undo: () => void, redo: () => 
         return;
       }
       if (key === "?") {
+        event.preventDefault();
         show();
       } else {
         commands.find((command) => command.key === key)?.run();

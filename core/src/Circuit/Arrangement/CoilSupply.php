@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit\Arrangement;
 
+use LampThread\Brief\AirConditioning;
+use LampThread\Brief\AirConditioningTrigger;
 use LampThread\Brief\CoilFeed;
 use LampThread\Brief\OverrideKind;
 use LampThread\Brief\Stretch;
@@ -50,12 +52,18 @@ final readonly class CoilSupply implements Arrangement
         $harness->leave(Line::COIL_FEED, $fuse->terminal('2'));
         if ($control->override?->kind === OverrideKind::CutOut) {
             $switch = $harness->add(new HandSwitch('override', $harness->mark('S'), 'Cut-out', $control->override->ratedA, [
-                'normal' => [['1', '2'], ['3', '4']],
+                'normal' => self::cutsRelayToo($control->airConditioning) ? [['1', '2'], ['3', '4']] : [['1', '2']],
                 'cut' => [],
             ]));
             $harness->wire($fuse->terminal('2'), $switch->terminal('1'), Stretch::Dash, Colour::CoilFeed, self::REEL);
             $harness->leave(Line::COIL_FEED, $switch->terminal('2'));
         }
+    }
+
+    /** A relay on the clutch wire has a feed of its own, so the cut-out takes its earth with a second pole. */
+    private static function cutsRelayToo(?AirConditioning $airConditioning): bool
+    {
+        return in_array($airConditioning?->trigger, [AirConditioningTrigger::SeparateRelay, AirConditioningTrigger::InterposingRelay], true);
     }
 
     /** A small ignition feed works a relay that takes the coils' feed from the battery. */
