@@ -74,7 +74,7 @@ test("the bench lights the threads as the coolant warms, with hysteresis, and th
   await expect(motor).toHaveAccessibleName(/turning/);
   await page.getByRole("button", { name: /^Terminal K1 87/ }).click();
   await expect(page.getByText("Live from battery + through F2, K1")).toBeVisible();
-  await page.getByRole("radio", { name: "Meter, two leads" }).click();
+  await page.getByRole("radio", { name: "Volts" }).click();
   await page.getByRole("button", { name: /^Terminal M1 \+/ }).click();
   await page.getByRole("button", { name: /^Terminal M1 -/ }).click();
   await expect(page.getByText("Meter, M1 + to M1 -")).toBeVisible();

@@ -27,6 +27,7 @@ final class Combination
             'electronic, to supply' => ['kind' => 'thermostat', 'output' => 'to-supply', ...self::BAND],
             'computer' => ['kind' => 'computer', 'output' => 'fan', ...self::BAND, 'openReadsHot' => true],
             'stepless' => ['kind' => 'stepless', ...self::BAND, 'spanK' => 8, 'leastDutyPercent' => 25],
+            'pressure switch' => ['kind' => 'pressure-switch'],
             'hand' => ['kind' => 'hand'],
         ];
     }

@@ -9,6 +9,8 @@ final readonly class Brief
 {
     /**
      * @param  non-empty-list<Fan>  $fans
+     * @param  Fit|null  $fit  null until the core is measured
+     * @param  Driveline|null  $driveline  null until it is told
      * @param  array<string, Run>  $runs  by stretch
      * @param  array<string, string>  $pinned  choice id to shelf part id
      */
@@ -19,6 +21,8 @@ final readonly class Brief
         public Wiring $wiring,
         public array $fans,
         public Control $control,
+        public ?Fit $fit,
+        public ?Driveline $driveline,
         public array $runs,
         public array $pinned,
     ) {}

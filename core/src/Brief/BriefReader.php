@@ -55,6 +55,8 @@ final class BriefReader
             ),
             $fans,
             $this->control($file['control']),
+            isset($file['fit']) ? new Fit(...$file['fit']) : null,
+            isset($file['driveline']) ? new Driveline(...$file['driveline']) : null,
             $this->runs($file['runs'] ?? []),
             $pinned,
         );

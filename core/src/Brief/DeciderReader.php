@@ -15,7 +15,7 @@ final class DeciderReader
     public static function read(array $decider, string $at): Decider
     {
         $needs = match ($decider['kind']) {
-            'hand' => [],
+            'hand', 'pressure-switch' => [],
             'thermal-switch' => ['action', 'onC', 'offC', 'place'],
             'thermostat', 'computer' => ['output', 'onC', 'offC', 'place'],
             default => ['onC', 'offC', 'place', 'spanK', 'leastDutyPercent'],
@@ -27,6 +27,9 @@ final class DeciderReader
         $ratedA = $decider['ratedA'] ?? null;
         if ($decider['kind'] === 'hand') {
             return new Hand($ratedA ?? Hand::USUAL_RATED_A);
+        }
+        if ($decider['kind'] === 'pressure-switch') {
+            return new PressureDecider($ratedA ?? PressureDecider::USUAL_RATED_A);
         }
         $band = new TemperatureBand($decider['onC'], $decider['offC'], Place::from($decider['place']));
 

@@ -23,6 +23,7 @@ final class TypedQuantity
         'Percent' => ['%', ['%' => 1.0]],
         'K' => ['K', ['k' => 1.0, 'c' => 1.0, 'f' => 1 / 1.8]],
         'S' => ['s', ['s' => 1.0, 'min' => 60.0]],
+        'Ratio' => ['to 1', ['to1' => 1.0, ':1' => 1.0]],
         'Rpm' => ['rpm', ['rpm' => 1.0]],
         'Ah' => ['Ah', ['ah' => 1.0]],
         'M' => ['m', ['m' => 1.0, 'cm' => 0.01, 'mm' => 0.001, 'ft' => 0.3048, "'" => 0.3048, 'in' => 0.0254, '"' => 0.0254, 'inch' => 0.0254]],
@@ -37,7 +38,9 @@ final class TypedQuantity
      */
     public static function read(string $typed, string $pointer): float
     {
-        $field = basename($pointer);
+        // A place in a list is named by the list: gearRatios/2 is a gearRatio.
+        $field = (string) preg_replace('#s/\d+$#', '', $pointer);
+        $field = basename($field);
         $pattern = '#^\s*([+-]?)(?:(\d+)\s+)?(?:(\d+)/(\d+)|(\d+(?:[.,]\d*)?|[.,]\d+))\s*([^\d\s]?[^\s]*)\s*$#u';
         if (! preg_match($pattern, $typed, $part) || ($part[3] !== '' && (int) $part[4] === 0)) {
             throw Unusable::because($pointer, "‘{$typed}’ is not a quantity.");

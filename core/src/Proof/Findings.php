@@ -32,6 +32,7 @@ final class Findings
             new Rule\UnfusedLength,
             new Rule\SetPoints,
             new Rule\FanClearance,
+            new Rule\CoreCover,
             new Rule\SwitchRating,
             new Rule\KeyOut,
             new Rule\Cranking,

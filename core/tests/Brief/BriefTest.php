@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace LampThread\Tests\Brief;
 
 use LampThread\Brief\CoilFeed;
+use LampThread\Brief\Driveline;
+use LampThread\Brief\Fit;
 use LampThread\Brief\Place;
 use LampThread\Brief\Stretch;
 use LampThread\Brief\Zone;
@@ -92,5 +94,25 @@ final class BriefTest extends TestCase
     {
         self::assertLessThanOrEqual(0.2, Stretch::BatteryToFuse->usual()->lengthM);
         self::assertLessThanOrEqual(0.2, Stretch::FeedToFuse->usual()->lengthM);
+    }
+
+    /** Worked figures: 2000 rpm, axle 4.11, 0.66 m tyre. "Highway" in direct top, a crawl at gear 3.5. */
+    #[TestWith([1.0, 60.5])]
+    #[TestWith([3.5, 17.3])]
+    public function test_engine_speed_is_not_road_speed(float $gearRatio, float $roadKmh): void
+    {
+        $driveline = new Driveline(4.11, [3.5, 2.1, 1.4, 1.0], 0.66);
+
+        self::assertEqualsWithDelta($roadKmh, $driveline->roadKmh(2000, $gearRatio), 0.05);
+    }
+
+    public function test_a_core_is_covered_by_its_shroud_or_by_the_discs_of_its_fans(): void
+    {
+        $fan = Orchard::brief(['/fans/0/diameterMm' => 400])->fan('fan-1');
+        $bare = new Fit(500, 500, 0, false);
+
+        self::assertEqualsWithDelta(M_PI / 4 * 0.64, $bare->coveredShare([$fan]), 1e-9);
+        self::assertSame(1.0, $bare->coveredShare([$fan, $fan]));
+        self::assertSame(0.9, (new Fit(500, 500, 90, true))->coveredShare([$fan]));
     }
 }

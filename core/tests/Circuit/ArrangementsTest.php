@@ -59,7 +59,7 @@ final class ArrangementsTest extends TestCase
         $set = static fn (string $input, string $position, float $coolantC = 20): Setting => new Setting(Key::Run, 850, $coolantC, [$input => $position]);
 
         foreach ($decider as $name => $own) {
-            if ($own['kind'] !== 'hand') {
+            if (isset($own['onC'])) {
                 $side = $name === 'electronic, to supply' ? 'supply' : 'earth';
                 yield "{$name}, cold" => [$make($own, $load['one fan'], $side), $cold, $one(false)];
                 yield "{$name}, hot" => [$make($own, $load['one fan'], $side), $hot, $one(true)];
@@ -67,6 +67,8 @@ final class ArrangementsTest extends TestCase
                 yield "{$name}, key out, hot" => [$make($own, $load['one fan'], $side), new Setting(Key::Off, 0, 110), $one($direct)];
             }
         }
+        yield 'condenser fan by its own pressure switch' => [$make($decider['pressure switch'], $load['one fan']), $set('pressure', 'high'), $one(true)];
+        yield 'condenser fan without pressure' => [$make($decider['pressure switch'], $load['one fan']), $hot, $one(false)];
         yield 'by hand, on' => [$make($decider['hand'], $load['one fan']), $set('stage-1-switch', 'on'), $one(true)];
         yield 'by hand, off and hot' => [$make($decider['hand'], $load['one fan']), $hot, $one(false)];
         yield 'a broken wire to a switch that opens when hot runs the fan' => [

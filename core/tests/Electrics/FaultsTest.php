@@ -7,6 +7,7 @@ namespace LampThread\Tests\Electrics;
 use LampThread\Brief\Problem;
 use LampThread\Brief\Unusable;
 use LampThread\Circuit\Component\FanMotor;
+use LampThread\Circuit\Component\Relay;
 use LampThread\Electrics\FaultKind;
 use LampThread\Electrics\Faults;
 use LampThread\Electrics\Key;
@@ -108,11 +109,10 @@ final class FaultsTest extends TestCase
     public function test_the_ohmmeter_reads_what_is_between_its_leads(): void
     {
         $cold = $this->broken([], 20);
-        $relay = $cold->circuit->components['fan-1-relay'];
         $coilOhm = Ohmmeter::between($cold, 'fan-1-relay:86', 'fan-1-relay:85');
 
         // 85 Ω warm beside its 680 Ω resistor.
-        self::assertEqualsWithDelta(1 / (1 / (85 * $relay::coilFactor(60)) + 1 / 680), $coilOhm, 0.01);
+        self::assertEqualsWithDelta(1 / (1 / (85 * Relay::coilFactor(60)) + 1 / 680), $coilOhm, 0.01);
         self::assertNull(Ohmmeter::between($cold, 'fan-1-relay:30', 'fan-1-relay:87'), 'an open contact');
         self::assertEqualsWithDelta(13 / 46, Ohmmeter::between($cold, 'fan-1:+', 'fan-1:-'), 1e-3);
         self::assertSame(0.0, Ohmmeter::between($cold, 'fan-1:+', 'fan-1:+'));

@@ -7,12 +7,17 @@ namespace LampThread\Tests\Proof;
 use LampThread\Proof\Finding;
 use LampThread\Proof\Findings;
 use LampThread\Proof\Severity;
+use LampThread\Tests\Combination;
 use LampThread\Tests\Orchard;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 final class FindingsTest extends TestCase
 {
+    private const BAND = [
+        'kind' => 'thermal-switch', 'action' => 'closes-when-hot', 'onC' => 92, 'offC' => 87, 'place' => 'radiator-inlet',
+    ];
+
     public function test_nothing_is_said_against_the_demo_job(): void
     {
         self::assertSame([], self::codes([]));
@@ -47,6 +52,39 @@ final class FindingsTest extends TestCase
         yield 'thermal switch too small for the coil' => [["{$decider}/ratedA" => 0.1], 'switch-over-rating'];
         yield 'dash switch too small for the coil' => [['/control/override' => ['kind' => 'force-on', 'ratedA' => 0.1]], 'switch-over-rating'];
         yield 'coil fed from the battery' => [['/control/coilFeed' => 'battery'], 'runs-with-key-out'];
+        yield 'a bare core behind one fan' => [['/fit/shroudPercent' => 0], 'core-uncovered'];
+        yield 'a fan wider than the core' => [['/fans/0/diameterMm' => 500], 'fan-wider-than-core'];
+        // Common practice, no source: 2000 rpm was taken as highway; in first gear it is 17 km/h.
+        yield 'lockout at 2000 rpm' => [
+            [
+                '/control/lockouts' => ['aboveRpm' => 2000],
+                '/driveline' => ['axleRatio' => 4.11, 'gearRatios' => [3.5, 1], 'tyreM' => 0.66],
+            ],
+            'lockout-in-climb',
+        ];
+        yield 'lockout whose gears nobody told' => [['/control/lockouts' => ['aboveRpm' => 2000]], 'lockout-in-climb'];
+        yield 'clutch wire joined to the coil' => [
+            [
+                '/control/stages/0/side' => 'supply',
+                '/control/airConditioning' => ['compressor' => 'clutch', 'trigger' => 'joined'],
+            ],
+            'clutch-fed-backwards',
+        ];
+        yield 'fuse larger than the one it shares' => [
+            ['/control/feed' => 'existing-circuit', '/control/existingFuseA' => 20, '/pinned/fan-1-fuse' => 'blade-30'],
+            'fuse-over-shared',
+        ];
+        yield 'after-run that flattens the battery' => [
+            ['/control/afterRun' => ['delayS' => 300], '/supply/batteryAh' => 3],
+            'after-run-flattens',
+        ];
+        yield 'second stage not above the first' => [
+            Combination::changes(
+                ['kind' => 'hand'],
+                Combination::loads()['two at two temperatures'],
+            ) + ['/control/stages/0/decider' => self::BAND, '/control/stages/1/decider' => [...self::BAND, 'onC' => 91]],
+            'stages-out-of-order',
+        ];
         yield 'coil fed while cranking' => [['/control/coilFeed' => 'ignition'], 'runs-while-cranking'];
     }
 

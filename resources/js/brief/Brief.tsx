@@ -7,6 +7,7 @@ import { TextField } from "../kit/TextField";
 import { FindingCard } from "../threads/FindingCard";
 import { Changed } from "./Changed";
 import { Fans } from "./Fans";
+import { FitFields } from "./FitFields";
 import { Lengths } from "./Lengths";
 import { Stages } from "./Stages";
 import { Triggers } from "./Triggers";
@@ -96,6 +97,7 @@ export function Brief() {
               value={cooling.clearanceMm}
             />
           </Fields>
+          <FitFields />
         </Panel>
 
         <Fans />

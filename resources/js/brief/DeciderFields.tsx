@@ -13,6 +13,7 @@ type Kind =
   | "to-supply"
   | "computer"
   | "stepless"
+  | "pressure-switch"
   | "hand";
 
 const PLACES: { value: NonNullable<Decider["place"]>; label: string; fits: string }[] = [
@@ -55,12 +56,12 @@ export function DeciderFields({ stage, path }: { stage: Stage; path: string }) {
   const isSwitch = decider.kind === "thermal-switch";
   const inHose = decider.place === "top-hose" || decider.place === "bottom-hose";
   const earths = stage.side === "earth" || decider.action === "opens-when-hot";
-  const sideIsFree =
-    decider.kind === "hand" || isSwitch || decider.output === "capillary" || decider.output === "dry-contact";
+  const isByTemperature = decider.kind !== "hand" && decider.kind !== "pressure-switch";
+  const sideIsFree = !isByTemperature || isSwitch || decider.output === "capillary" || decider.output === "dry-contact";
   return (
     <>
       <Choose label="Decided by" value={kindOf(decider)} options={kinds(stage, path)} />
-      {decider.kind !== "hand" && (
+      {isByTemperature && (
         <>
           <Choose
             label="It feels"
@@ -231,6 +232,12 @@ function kinds(stage: Stage, path: string): Option<Kind>[] {
       "Stepless controller",
       "As much fan as is needed, from soft start to all of it. More than a short lead from the battery wants 470 µF, 35 V across its supply, polarity observed.",
       { kind: "stepless", ...band, spanK: 8, leastDutyPercent: 25, ratedA: 40 },
+    ),
+    option(
+      "pressure-switch",
+      "Pressure switch",
+      "A condenser fan on its own: runs when the refrigerant’s pressure asks for it.",
+      { kind: "pressure-switch" },
     ),
     option("hand", "Hand switch", "Nobody but the driver: for a vehicle that is always watched.", { kind: "hand" }),
   ];

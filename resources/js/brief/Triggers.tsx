@@ -2,6 +2,7 @@ import { useJob } from "../api/JobContext";
 import { Panel } from "../kit/controls";
 import { QuantityField } from "../kit/QuantityField";
 import { Choose } from "./Choose";
+import { Driveline } from "./Driveline";
 
 const AIR = "/control/airConditioning";
 
@@ -158,9 +159,7 @@ export function Triggers() {
               },
             ]}
           />
-          {aboveRpm !== null && (
-            <QuantityField path="/control/lockouts/aboveRpm" label="Off above" kind="rpm" value={aboveRpm} />
-          )}
+          {aboveRpm !== null && <Driveline aboveRpm={aboveRpm} />}
           <Choose
             label="Off while cranking"
             value={control.lockouts?.cranking === true ? "yes" : "no"}

@@ -33,7 +33,7 @@ export function QuantityField({ path, label, kind, value, usual, hint }: Props) 
       return;
     }
     // A bare number is meant in the unit it is shown in.
-    const withUnit = /^[\s\d.,/+-]+$/.test(typed) ? `${typed}${unit}` : typed;
+    const withUnit = /^[\s\d.,/+-]+$/.test(typed) ? `${typed}${unit.replaceAll(" ", "")}` : typed;
     const refused = await change({ label, typed: { [path]: withUnit } });
     setWrong(refused === undefined || refused.status === 409 ? undefined : (refused.at(path) ?? refused.message));
   };

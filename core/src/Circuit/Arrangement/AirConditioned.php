@@ -6,6 +6,7 @@ namespace LampThread\Circuit\Arrangement;
 
 use LampThread\Brief\AirConditioningTrigger;
 use LampThread\Brief\OverrideKind;
+use LampThread\Brief\PressureDecider;
 use LampThread\Brief\Stretch;
 use LampThread\Brief\Zone;
 use LampThread\Circuit\Colour;
@@ -63,7 +64,12 @@ final readonly class AirConditioned implements Arrangement
 
     private function pressureSwitch(Harness $harness): void
     {
-        $switch = $harness->add(new PressureSwitch('pressure-switch', $harness->mark('B'), 'Pressure switch'));
+        $switch = $harness->add(new PressureSwitch(
+            'pressure-switch',
+            $harness->mark('B'),
+            'Pressure switch',
+            PressureDecider::USUAL_RATED_A,
+        ));
         $this->line->bridge($harness, $switch->terminal('1'), $switch->terminal('2'), Stretch::Sensor, Stretch::SensorEarth, 'radiator');
     }
 

@@ -8,6 +8,7 @@ use LampThread\Brief\AirConditioningTrigger;
 use LampThread\Brief\ComputerOutput;
 use LampThread\Brief\Hand;
 use LampThread\Brief\OverrideKind;
+use LampThread\Brief\PressureDecider;
 use LampThread\Brief\Stretch;
 use LampThread\Brief\ThermalAction;
 use LampThread\Brief\ThermalSwitch;
@@ -18,6 +19,7 @@ use LampThread\Circuit\Colour;
 use LampThread\Circuit\Component\ComputerDriver;
 use LampThread\Circuit\Component\ElectronicThermostat;
 use LampThread\Circuit\Component\HandSwitch;
+use LampThread\Circuit\Component\PressureSwitch;
 use LampThread\Circuit\Component\Relay;
 use LampThread\Circuit\Component\TemperatureSwitch;
 use LampThread\Circuit\Harness;
@@ -36,6 +38,7 @@ final readonly class Deciding implements Arrangement
             $decider instanceof ThermalSwitch => $this->closing($harness, $decider),
             $decider instanceof Thermostat => $this->thermostat($harness, $decider),
             $decider instanceof ComputerOutput => $this->computer($harness, $decider),
+            $decider instanceof PressureDecider => $this->pressure($harness, $decider),
             $decider instanceof Hand => $this->hand($harness, $decider),
             default => throw new \LogicException('This decider carries the fan itself.'),
         };
@@ -118,6 +121,12 @@ final readonly class Deciding implements Arrangement
             $isFirst && $control->override?->kind === OverrideKind::SensorOpen,
         ));
         $harness->wire($this->line->joint(), $driver->terminal('out'), Stretch::Dash, Colour::Trigger, CoilSupply::REEL);
+    }
+
+    private function pressure(Harness $harness, PressureDecider $decider): void
+    {
+        $switch = $harness->add(new PressureSwitch("{$this->line->stage->id}-switch", $harness->mark('B'), 'Pressure switch', $decider->ratedA));
+        $this->line->bridge($harness, $switch->terminal('1'), $switch->terminal('2'), Stretch::Sensor, Stretch::SensorEarth, 'radiator');
     }
 
     private function hand(Harness $harness, Hand $decider): void

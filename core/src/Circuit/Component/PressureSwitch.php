@@ -16,10 +16,13 @@ final readonly class PressureSwitch extends Component implements Listens
 
     public const HIGH = 'high';
 
-    /** What the usual one carries, A (common practice, no source). */
-    public const RATED_A = 3.0;
-
     private const CONTACT_OHM = 0.03;
+
+    /** @param  float  $ratedA  what it may carry, A */
+    public function __construct(string $id, string $mark, string $name, public float $ratedA)
+    {
+        parent::__construct($id, $mark, $name);
+    }
 
     public function passes(): array
     {

@@ -15,11 +15,36 @@ final readonly class LockoutInClimb implements Rule
     /** Engine speed a slow climb in low gear easily reaches, rpm (common practice, no source). */
     public const CLIMB_RPM = 3500.0;
 
+    /** Road speed from which ram air alone is enough, km/h (common practice, no source). */
+    public const RAM_AIR_KMH = 50.0;
+
     public function judge(Sizing $sizing): array
     {
         $aboveRpm = $sizing->brief->control->lockouts->aboveRpm;
-        if ($aboveRpm === null || $aboveRpm > self::CLIMB_RPM) {
+        $driveline = $sizing->brief->driveline;
+        if ($aboveRpm === null) {
             return [];
+        }
+        $numbers = ['lockout above' => [$aboveRpm, 'rpm']];
+        if ($driveline !== null) {
+            foreach ($driveline->gearRatios as $at => $ratio) {
+                $numbers['road speed in gear '.($at + 1)] = [$driveline->roadKmh($aboveRpm, $ratio), 'km/h'];
+            }
+        }
+        $climbs = $driveline === null
+            ? $aboveRpm <= self::CLIMB_RPM
+            : $driveline->roadKmh($aboveRpm, max($driveline->gearRatios)) < self::RAM_AIR_KMH && $aboveRpm <= self::CLIMB_RPM;
+        if (! $climbs) {
+            return $driveline === null ? [] : [new Finding(
+                'lockout-road-speed',
+                Severity::Note,
+                'Road speed at which the lockout takes the fan away',
+                'Compute it for every gear before believing that it means highway.',
+                $sizing->brief->control->stages[0]->id.'-speed-lockout',
+                '/control/lockouts/aboveRpm',
+                $numbers,
+                [],
+            )];
         }
 
         return [new Finding(
@@ -29,7 +54,7 @@ final readonly class LockoutInClimb implements Rule
             'It feels engine speed, not road speed. In a low gear there is no ram air at this engine speed.',
             $sizing->brief->control->stages[0]->id.'-speed-lockout',
             '/control/lockouts/aboveRpm',
-            ['lockout above' => [$aboveRpm, 'rpm'], 'slow climb' => [self::CLIMB_RPM, 'rpm']],
+            $numbers,
             [new Remedy('Take the lockout out', ['/control/lockouts/aboveRpm' => null])],
         )];
     }

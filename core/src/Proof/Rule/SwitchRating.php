@@ -29,7 +29,7 @@ final readonly class SwitchRating implements Rule
                 $component instanceof Stepless => [$component->controller->ratedA, '/control/stages/0/decider/ratedA'],
                 $component instanceof HandSwitch => [$component->ratedA, '/control/override/ratedA'],
                 $component instanceof DelayRelay => [DelayRelay::RATED_A, '/control/afterRun'],
-                $component instanceof PressureSwitch => [PressureSwitch::RATED_A, '/control/airConditioning'],
+                $component instanceof PressureSwitch => [$component->ratedA, '/control/airConditioning'],
                 default => [null, ''],
             };
             $currentA = $component instanceof Stepless
