@@ -6,7 +6,8 @@ const SHOTS: { name: string; path: string; press?: RegExp; portrait?: boolean; d
   { name: "jobs", path: "/jobs" },
   { name: "brief", path: "/jobs/orchard-sprayer/brief" },
   { name: "threads", path: "/jobs/orchard-sprayer/threads", press: /^Fan wire/ },
-  { name: "threads-tablet", path: "/jobs/orchard-sprayer/threads", portrait: true },
+  { name: "threads-pair", path: "/jobs/tern-step-van/threads" },
+  { name: "threads-tablet", path: "/jobs/larkspur-camper/threads", portrait: true },
   { name: "bench-dark", path: "/jobs/orchard-sprayer/bench", press: /^Terminal K1 87/, dark: true },
   { name: "loom", path: "/jobs/orchard-sprayer/loom" },
 ];
