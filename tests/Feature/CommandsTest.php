@@ -37,6 +37,26 @@ final class CommandsTest extends TestCase
         self::assertTrue(json_decode($run->getOutput(), true)['fans']['fan-1']['isTurning']);
     }
 
+    public function test_bench_breaks_a_part(): void
+    {
+        $run = $this->command([
+            'lamp:bench',
+            Orchard::PATH,
+            '--set',
+            'key=run',
+            '--set',
+            'coolantC=95',
+            '--fault',
+            'fan-1-fuse=open',
+        ]);
+
+        self::assertSame(0, $run->getExitCode());
+        self::assertFalse(json_decode($run->getOutput(), true)['fans']['fan-1']['isTurning']);
+        $refused = $this->command(['lamp:bench', Orchard::PATH, '--fault', 'fan-1-fuse=melted']);
+        self::assertSame(2, $refused->getExitCode());
+        self::assertStringContainsString('fan-1-fuse: can be broken like this: open.', $refused->getErrorOutput());
+    }
+
     public function test_unusable_input_ends_with_two_and_names_each_place(): void
     {
         $path = $this->file(['/fans/0/runA' => -1, '/supply/batteryAh' => 'big']);

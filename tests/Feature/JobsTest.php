@@ -139,6 +139,58 @@ final class JobsTest extends TestCase
         self::assertSame(['moon', 'override', 'coolantC'], array_column($answer->json('problems'), 'at'));
     }
 
+    public function test_the_bench_breaks_a_part_and_measures_between_two_leads(): void
+    {
+        $id = $this->orchard()['id'];
+        $ask = fn (array $more): mixed => $this->postJson("/api/jobs/{$id}/bench", [
+            'set' => ['key' => 'run', 'coolantC' => 95],
+            ...$more,
+        ])->assertOk()->json();
+
+        self::assertTrue($ask([])['fans']['fan-1']['isTurning']);
+        self::assertNull($ask([])['ohm']);
+        self::assertFalse($ask(['faults' => ['W7' => 'open']])['fans']['fan-1']['isTurning']);
+        self::assertEqualsWithDelta(13 / 46, $ask(['leads' => ['fan-1:+', 'fan-1:-']])['ohm'], 0.001);
+    }
+
+    public function test_the_bench_refuses_parts_and_leads_there_are_not(): void
+    {
+        $id = $this->orchard()['id'];
+        $this->postJson("/api/jobs/{$id}/bench", ['set' => [], 'faults' => ['moon' => 'open']])
+            ->assertUnprocessable()
+            ->assertJsonPath('problems.0.at', 'moon');
+        $this->postJson("/api/jobs/{$id}/bench", ['set' => [], 'leads' => ['fan-1:+', 'moon:1']])
+            ->assertUnprocessable()
+            ->assertJsonPath('problems.0.at', '/leads');
+        $this->postJson("/api/jobs/{$id}/bench", ['set' => 'all'])
+            ->assertUnprocessable();
+    }
+
+    public function test_the_threads_go_out_as_a_standing_svg(): void
+    {
+        $id = $this->orchard()['id'];
+        $svg = (string) $this->get("/api/jobs/{$id}/threads.svg")
+            ->assertOk()
+            ->assertHeader('content-type', 'image/svg+xml; charset=utf-8')
+            ->getContent();
+
+        self::assertNotFalse(simplexml_load_string($svg));
+        self::assertStringContainsString('Orchard sprayer, 12 V', $svg);
+        self::assertStringContainsString('6 mm²', $svg);
+    }
+
+    public function test_choices_that_do_not_go_together_are_refused_and_nothing_is_lost(): void
+    {
+        $id = $this->orchard()['id'];
+        $this->change($id, 1, ['/control/airConditioning' => ['compressor' => 'clutch', 'trigger' => 'diode']], 'x')
+            ->assertUnprocessable()
+            ->assertJsonPath('problems.0.at', '/control/airConditioning/trigger');
+
+        $this->getJson("/api/jobs/{$id}")
+            ->assertJsonPath('version', 1)
+            ->assertJsonMissingPath('file.control.airConditioning');
+    }
+
     public function test_the_page_is_served_at_every_view(): void
     {
         $this->withoutVite();

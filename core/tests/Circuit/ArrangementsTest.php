@@ -64,12 +64,28 @@ final class ArrangementsTest extends TestCase
                 yield "{$name}, cold" => [$make($own, $load['one fan'], $side), $cold, $one(false)];
                 yield "{$name}, hot" => [$make($own, $load['one fan'], $side), $hot, $one(true)];
                 $direct = $name === 'switch carrying the fan';
-                yield "{$name}, key out, hot" => [$make($own, $load['one fan'], $side), new Setting(Key::Off, 0, 110), $one($direct)];
+                yield "{$name}, key out, hot" => [
+                    $make($own, $load['one fan'], $side),
+                    new Setting(Key::Off, 0, 110),
+                    $one($direct),
+                ];
             }
         }
-        yield 'condenser fan by its own pressure switch' => [$make($decider['pressure switch'], $load['one fan']), $set('pressure', 'high'), $one(true)];
-        yield 'condenser fan without pressure' => [$make($decider['pressure switch'], $load['one fan']), $hot, $one(false)];
-        yield 'by hand, on' => [$make($decider['hand'], $load['one fan']), $set('stage-1-switch', 'on'), $one(true)];
+        yield 'condenser fan by its own pressure switch' => [
+            $make($decider['pressure switch'], $load['one fan']),
+            $set('pressure', 'high'),
+            $one(true),
+        ];
+        yield 'condenser fan without pressure' => [
+            $make($decider['pressure switch'], $load['one fan']),
+            $hot,
+            $one(false),
+        ];
+        yield 'by hand, on' => [
+            $make($decider['hand'], $load['one fan']),
+            $set('stage-1-switch', 'on'),
+            $one(true),
+        ];
         yield 'by hand, off and hot' => [$make($decider['hand'], $load['one fan']), $hot, $one(false)];
         yield 'a broken wire to a switch that opens when hot runs the fan' => [
             [
@@ -81,32 +97,108 @@ final class ArrangementsTest extends TestCase
             $one(true),
         ];
 
-        yield 'two temperatures, between them' => [$make($switch, $load['two at two temperatures']), $warm, $both(true, false)];
-        yield 'two temperatures, above both' => [$make($switch, $load['two at two temperatures']), $hot, $both(true, true)];
+        yield 'two temperatures, between them' => [
+            $make($switch, $load['two at two temperatures']),
+            $warm,
+            $both(true, false),
+        ];
+        yield 'two temperatures, above both' => [
+            $make($switch, $load['two at two temperatures']),
+            $hot,
+            $both(true, true),
+        ];
         yield 'two on one relay' => [$make($switch, $load['two on one relay']), $warm, $both(true, true)];
         yield 'series on low' => [$make($switch, $load['series and parallel']), $warm, $both(true, true)];
         yield 'parallel on high' => [$make($switch, $load['series and parallel']), $hot, $both(true, true)];
 
         foreach (['separate-relay', 'interposing-relay'] as $trigger) {
-            yield "{$trigger}: runs with the compressor from cold" => [$make($switch, $load['one fan'], 'earth', $ac[$trigger]), $set('air-conditioning', 'on'), $one(true)];
-            yield "{$trigger}: not without it" => [$make($switch, $load['one fan'], 'earth', $ac[$trigger]), $cold, $one(false)];
+            yield "{$trigger}: runs with the compressor from cold" => [
+                $make($switch, $load['one fan'], 'earth', $ac[$trigger]),
+                $set('air-conditioning', 'on'),
+                $one(true),
+            ];
+            yield "{$trigger}: not without it" => [
+                $make($switch, $load['one fan'], 'earth', $ac[$trigger]),
+                $cold,
+                $one(false),
+            ];
         }
-        yield 'diode into a supply-side coil' => [$make($switch, $load['one fan'], 'supply', $ac['diode']), $set('air-conditioning', 'on'), $one(true)];
-        yield 'pressure switch' => [$make($switch, $load['one fan'], 'earth', $ac['pressure-switch']), $set('pressure', 'high'), $one(true)];
-        yield 'the computer hears the air conditioning' => [$make($decider['computer'], $load['one fan'], 'earth', $ac['computer']), $set('air-conditioning', 'on'), $one(true)];
-        yield 'the controller hears it' => [$make($decider['stepless'], $load['one fan'], 'earth', $ac['controller-input']), $set('air-conditioning', 'on'), $one(true)];
+        yield 'diode into a supply-side coil' => [
+            $make($switch, $load['one fan'], 'supply', $ac['diode']),
+            $set('air-conditioning', 'on'),
+            $one(true),
+        ];
+        yield 'pressure switch' => [
+            $make($switch, $load['one fan'], 'earth', $ac['pressure-switch']),
+            $set('pressure', 'high'),
+            $one(true),
+        ];
+        yield 'the computer hears the air conditioning' => [
+            $make($decider['computer'], $load['one fan'], 'earth', $ac['computer']),
+            $set('air-conditioning', 'on'),
+            $one(true),
+        ];
+        yield 'the controller hears it' => [
+            $make($decider['stepless'], $load['one fan'], 'earth', $ac['controller-input']),
+            $set('air-conditioning', 'on'),
+            $one(true),
+        ];
 
-        yield 'off, automatic, on: off while hot' => [$make($switch, $load['one fan'], 'earth', null, $override['three-position']), $set('override', 'off', 110), $one(false)];
-        yield 'off, automatic, on: on while cold' => [$make($switch, $load['one fan'], 'earth', null, $override['three-position']), $set('override', 'on'), $one(true)];
-        yield 'off, automatic, on: automatic' => [$make($switch, $load['one fan'], 'supply', null, $override['three-position']), $hot, $one(true)];
-        yield 'supply side, on' => [$make($switch, $load['one fan'], 'supply', null, $override['three-position']), $set('override', 'on'), $one(true)];
-        yield 'change-over: on while cold' => [$make($switch, $load['one fan'], 'earth', null, $override['change-over']), $set('override', 'on'), $one(true)];
-        yield 'change-over: what was there still works' => [$make($switch, $load['one fan'], 'earth', null, $override['change-over']), $hot, $one(true)];
-        yield 'sensor opened' => [$make($decider['computer'], $load['one fan'], 'earth', null, $override['sensor-open']), $set('override', 'on'), $one(true)];
-        yield 'sensor closed' => [$make($decider['computer'], $load['one fan'], 'earth', null, $override['sensor-open']), $cold, $one(false)];
-        yield 'low by hand' => [$make($switch, $load['two at two temperatures'], 'earth', null, $override['low-high']), $set('override', 'low'), $both(true, false)];
-        yield 'high by hand' => [$make($switch, $load['two at two temperatures'], 'earth', null, $override['low-high']), $set('override', 'high'), $both(true, true)];
-        yield 'cut out while hot' => [$make($switch, $load['one fan'], 'earth', null, $override['cut-out']), $set('override', 'cut', 110), $one(false)];
+        yield 'off, automatic, on: off while hot' => [
+            $make($switch, $load['one fan'], 'earth', null, $override['three-position']),
+            $set('override', 'off', 110),
+            $one(false),
+        ];
+        yield 'off, automatic, on: on while cold' => [
+            $make($switch, $load['one fan'], 'earth', null, $override['three-position']),
+            $set('override', 'on'),
+            $one(true),
+        ];
+        yield 'off, automatic, on: automatic' => [
+            $make($switch, $load['one fan'], 'supply', null, $override['three-position']),
+            $hot,
+            $one(true),
+        ];
+        yield 'supply side, on' => [
+            $make($switch, $load['one fan'], 'supply', null, $override['three-position']),
+            $set('override', 'on'),
+            $one(true),
+        ];
+        yield 'change-over: on while cold' => [
+            $make($switch, $load['one fan'], 'earth', null, $override['change-over']),
+            $set('override', 'on'),
+            $one(true),
+        ];
+        yield 'change-over: what was there still works' => [
+            $make($switch, $load['one fan'], 'earth', null, $override['change-over']),
+            $hot,
+            $one(true),
+        ];
+        yield 'sensor opened' => [
+            $make($decider['computer'], $load['one fan'], 'earth', null, $override['sensor-open']),
+            $set('override', 'on'),
+            $one(true),
+        ];
+        yield 'sensor closed' => [
+            $make($decider['computer'], $load['one fan'], 'earth', null, $override['sensor-open']),
+            $cold,
+            $one(false),
+        ];
+        yield 'low by hand' => [
+            $make($switch, $load['two at two temperatures'], 'earth', null, $override['low-high']),
+            $set('override', 'low'),
+            $both(true, false),
+        ];
+        yield 'high by hand' => [
+            $make($switch, $load['two at two temperatures'], 'earth', null, $override['low-high']),
+            $set('override', 'high'),
+            $both(true, true),
+        ];
+        yield 'cut out while hot' => [
+            $make($switch, $load['one fan'], 'earth', null, $override['cut-out']),
+            $set('override', 'cut', 110),
+            $one(false),
+        ];
         yield 'cut out with the compressor on' => [
             $make($switch, $load['one fan'], 'earth', $ac['separate-relay'], $override['cut-out']),
             new Setting(Key::Run, 850, 110, ['override' => 'cut', 'air-conditioning' => 'on']),
@@ -116,19 +208,63 @@ final class ArrangementsTest extends TestCase
         $afterRun = ['afterRun' => ['delayS' => 235]];
         $keyOut = static fn (float $elapsedS): Setting => new Setting(Key::Off, 0, 110, elapsedS: $elapsedS);
         // Common practice, no source: a delay relay set for 3.5 to 4 min measured 3 min 55 s.
-        yield 'after-run, just before its time' => [$make($switch, $load['one fan'], more: $afterRun), $keyOut(234.9), $one(true)];
-        yield 'after-run, at its time' => [$make($switch, $load['one fan'], more: $afterRun), $keyOut(235), $one(false)];
-        yield 'after-run by a push' => [$make($switch, $load['one fan'], more: ['afterRun' => ['delayS' => 60, 'isPush' => true]]), new Setting(Key::Run, 0, 20, elapsedS: 10), $one(true)];
+        yield 'after-run, just before its time' => [
+            $make($switch, $load['one fan'], more: $afterRun),
+            $keyOut(234.9),
+            $one(true),
+        ];
+        yield 'after-run, at its time' => [
+            $make($switch, $load['one fan'], more: $afterRun),
+            $keyOut(235),
+            $one(false),
+        ];
+        yield 'after-run by a push' => [
+            $make($switch, $load['one fan'], more: ['afterRun' => ['delayS' => 60, 'isPush' => true]]),
+            new Setting(Key::Run, 0, 20, elapsedS: 10),
+            $one(true),
+        ];
 
         $lockout = ['lockouts' => ['aboveRpm' => 2000]];
-        yield 'lockout below its speed' => [$make($switch, $load['one fan'], more: $lockout), new Setting(Key::Run, 1900, 110), $one(true)];
-        yield 'lockout above its speed' => [$make($switch, $load['one fan'], more: $lockout), new Setting(Key::Run, 2000, 110), $one(false)];
-        yield 'cranking lockout' => [$make($switch, $load['one fan'], more: ['lockouts' => ['cranking' => true]]), new Setting(Key::Crank, 0, 110), $one(false)];
-        yield 'no cranking lockout' => [$make($switch, $load['one fan']), new Setting(Key::Crank, 0, 110), $one(true)];
-        yield 'feed relay' => [$make($switch, $load['one fan'], more: ['feedRelay' => true]), $hot, $one(true)];
-        yield 'feed relay, key out' => [$make($switch, $load['one fan'], more: ['feedRelay' => true]), new Setting(Key::Off, 0, 110), $one(false)];
-        yield 'from a stud, earthed to the engine' => [$make($switch, $load['one fan'], more: ['feed' => 'fuse-box-stud', 'earth' => 'engine']), $hot, $one(true)];
-        yield 'from the circuit that was there' => [$make($switch, $load['one fan'], more: ['feed' => 'existing-circuit', 'existingFuseA' => 30]), $hot, $one(true)];
+        yield 'lockout below its speed' => [
+            $make($switch, $load['one fan'], more: $lockout),
+            new Setting(Key::Run, 1900, 110),
+            $one(true),
+        ];
+        yield 'lockout above its speed' => [
+            $make($switch, $load['one fan'], more: $lockout),
+            new Setting(Key::Run, 2000, 110),
+            $one(false),
+        ];
+        yield 'cranking lockout' => [
+            $make($switch, $load['one fan'], more: ['lockouts' => ['cranking' => true]]),
+            new Setting(Key::Crank, 0, 110),
+            $one(false),
+        ];
+        yield 'no cranking lockout' => [
+            $make($switch, $load['one fan']),
+            new Setting(Key::Crank, 0, 110),
+            $one(true),
+        ];
+        yield 'feed relay' => [
+            $make($switch, $load['one fan'], more: ['feedRelay' => true]),
+            $hot,
+            $one(true),
+        ];
+        yield 'feed relay, key out' => [
+            $make($switch, $load['one fan'], more: ['feedRelay' => true]),
+            new Setting(Key::Off, 0, 110),
+            $one(false),
+        ];
+        yield 'from a stud, earthed to the engine' => [
+            $make($switch, $load['one fan'], more: ['feed' => 'fuse-box-stud', 'earth' => 'engine']),
+            $hot,
+            $one(true),
+        ];
+        yield 'from the circuit that was there' => [
+            $make($switch, $load['one fan'], more: ['feed' => 'existing-circuit', 'existingFuseA' => 30]),
+            $hot,
+            $one(true),
+        ];
     }
 
     /**

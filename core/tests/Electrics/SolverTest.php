@@ -29,11 +29,27 @@ final class SolverTest extends TestCase
         yield 'supply side, hot' => [$supplySide, new Setting(Key::Run, 850, 92), true];
         yield 'supply side, cold' => [$supplySide, new Setting(Key::Run, 850, 20), false];
         yield 'override, cold' => [[], new Setting(Key::Run, 0, 20, ['override' => 'on']), true];
-        yield 'supply side, override, cold' => [$supplySide, new Setting(Key::Run, 0, 20, ['override' => 'on']), true];
+        yield 'supply side, override, cold' => [
+            $supplySide,
+            new Setting(Key::Run, 0, 20, ['override' => 'on']),
+            true,
+        ];
         yield 'override, key out' => [[], new Setting(Key::Off, 0, 20, ['override' => 'on']), false];
-        yield 'fed from the battery, key out, hot' => [['/control/coilFeed' => 'battery'], new Setting(Key::Off, 0, 110), true];
-        yield 'hose adapter without earth, hot' => [['/control/stages/0/decider/earthLead' => false], new Setting(Key::Run, 850, 110), false];
-        yield 'ignition feed while cranking, hot' => [['/control/coilFeed' => 'ignition'], new Setting(Key::Crank, 0, 110), true];
+        yield 'fed from the battery, key out, hot' => [
+            ['/control/coilFeed' => 'battery'],
+            new Setting(Key::Off, 0, 110),
+            true,
+        ];
+        yield 'hose adapter without earth, hot' => [
+            ['/control/stages/0/decider/earthLead' => false],
+            new Setting(Key::Run, 850, 110),
+            false,
+        ];
+        yield 'ignition feed while cranking, hot' => [
+            ['/control/coilFeed' => 'ignition'],
+            new Setting(Key::Crank, 0, 110),
+            true,
+        ];
         yield 'accessory feed while cranking, hot' => [[], new Setting(Key::Crank, 0, 110), false];
     }
 

@@ -45,13 +45,28 @@ final class JobFileTest extends TestCase
             str_replace('"mount": "puller"', '"mount": "sideways"', $with('"batteryAh": 70', '"batteryAh": -3')),
             ['/supply/batteryAh', '/fans/0/mount'],
         ];
-        yield 'a fan no one has' => [$with('"fans": ["fan-1"]', '"fans": ["fan-7"]'), ['/control/stages/0/fans/0', '/control/stages']];
+        yield 'a fan no one has' => [
+            $with('"fans": ["fan-1"]', '"fans": ["fan-7"]'),
+            ['/control/stages/0/fans/0', '/control/stages'],
+        ];
         yield 'a stretch no loom has' => [$with('"sensor": {', '"sensr": {'), ['/runs/sensr']];
-        yield 'a part no shelf has' => [$with('"pinned": {}', '"pinned": {"fan-1-fuse": "blade-33"}'), ['/pinned/fan-1-fuse']];
-        yield 'a choice there is not' => [$with('"pinned": {}', '"pinned": {"fan-9-fuse": "blade-30"}'), ['/pinned/fan-9-fuse']];
-        yield 'a relay for a wire' => [$with('"pinned": {}', '"pinned": {"fan-1-wire": "blade-30"}'), ['/pinned/fan-1-wire']];
+        yield 'a part no shelf has' => [
+            $with('"pinned": {}', '"pinned": {"fan-1-fuse": "blade-33"}'),
+            ['/pinned/fan-1-fuse'],
+        ];
+        yield 'a choice there is not' => [
+            $with('"pinned": {}', '"pinned": {"fan-9-fuse": "blade-30"}'),
+            ['/pinned/fan-9-fuse'],
+        ];
+        yield 'a relay for a wire' => [
+            $with('"pinned": {}', '"pinned": {"fan-1-wire": "blade-30"}'),
+            ['/pinned/fan-1-wire'],
+        ];
         yield 'off above on' => [$with('"offC": 87', '"offC": 95'), ['/control/stages/0/decider/offC']];
-        yield '24 V battery in a 12 V system' => [$with('"restingV": 12.6', '"restingV": 25.2'), ['/supply/chargingV', '/supply/restingV']];
+        yield '24 V battery in a 12 V system' => [
+            $with('"restingV": 12.6', '"restingV": 25.2'),
+            ['/supply/chargingV', '/supply/restingV'],
+        ];
         yield 'longer than any job' => [str_repeat(' ', JobFile::MOST_BYTES + 1), ['']];
         yield 'too deep' => [str_repeat('[', 100).str_repeat(']', 100), ['']];
     }

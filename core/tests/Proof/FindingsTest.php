@@ -30,19 +30,40 @@ final class FindingsTest extends TestCase
         yield 'off at the thermostat’s opening' => [["{$decider}/offC" => 82], 'off-below-thermostat'];
         yield 'off below it' => [["{$decider}/offC" => 78], 'off-below-thermostat'];
         // Common practice, no source: on 185 °F, off 175 °F; with a thermostat of 82 °C it never stops.
-        yield 'the 185/175 °F switch on an 82 °C thermostat' => [["{$decider}/onC" => 85.0, "{$decider}/offC" => 79.4], 'off-below-thermostat'];
+        yield 'the 185/175 °F switch on an 82 °C thermostat' => [
+            ["{$decider}/onC" => 85.0, "{$decider}/offC" => 79.4],
+            'off-below-thermostat',
+        ];
         yield 'on below it' => [["{$decider}/onC" => 80, "{$decider}/offC" => 75], 'on-below-thermostat'];
         yield 'on above the ceiling' => [["{$decider}/onC" => 110], 'on-above-ceiling'];
-        yield 'bottom hose at the ceiling less the drop' => [["{$decider}/place" => 'bottom-hose', "{$decider}/onC" => 102], 'on-above-ceiling'];
-        yield 'hose adapter without its own earth' => [["{$decider}/earthLead" => false], 'hose-adapter-no-earth'];
-        yield 'a 40 A fuse before the trigger wire' => [['/pinned/coil-fuse' => 'blade-40'], 'trigger-fuse-too-large'];
-        yield 'a 40 A fuse before a wire that carries less' => [['/pinned/coil-fuse' => 'blade-40', '/pinned/trigger-wire' => 'metric-0.5'], 'fuse-over-wire'];
-        yield 'fuse raised without a bigger wire' => [['/pinned/fan-1-fuse' => 'blade-40', '/pinned/fan-1-wire' => 'metric-2.5'], 'fuse-over-wire'];
+        yield 'bottom hose at the ceiling less the drop' => [
+            ["{$decider}/place" => 'bottom-hose', "{$decider}/onC" => 102],
+            'on-above-ceiling',
+        ];
+        yield 'hose adapter without its own earth' => [
+            ["{$decider}/earthLead" => false],
+            'hose-adapter-no-earth',
+        ];
+        yield 'a 40 A fuse before the trigger wire' => [
+            ['/pinned/coil-fuse' => 'blade-40'],
+            'trigger-fuse-too-large',
+        ];
+        yield 'a 40 A fuse before a wire that carries less' => [
+            ['/pinned/coil-fuse' => 'blade-40', '/pinned/trigger-wire' => 'metric-0.5'],
+            'fuse-over-wire',
+        ];
+        yield 'fuse raised without a bigger wire' => [
+            ['/pinned/fan-1-fuse' => 'blade-40', '/pinned/fan-1-wire' => 'metric-2.5'],
+            'fuse-over-wire',
+        ];
         yield 'thin and long' => [['/pinned/fan-1-wire' => 'metric-1.5'], 'drop-over-limit'];
         yield 'wire too hot' => [['/pinned/fan-1-wire' => 'metric-0.75'], 'wire-over-ampacity'];
         yield 'wire too thin to last' => [['/pinned/trigger-wire' => 'metric-0.35'], 'wire-too-thin'];
         yield 'relay over its rating' => [['/pinned/fan-1-relay' => 'micro-20-12v'], 'relay-over-rating'];
-        yield 'fan that welds the relay' => [['/fans/0/startA' => 150, '/pinned/fan-1-relay' => 'mini-40-12v'], 'relay-over-inrush'];
+        yield 'fan that welds the relay' => [
+            ['/fans/0/startA' => 150, '/pinned/fan-1-relay' => 'mini-40-12v'],
+            'relay-over-inrush',
+        ];
         yield 'coil of another voltage' => [['/pinned/fan-1-relay' => 'mini-20-24v'], 'coil-does-not-pull'];
         yield 'fuse loaded too hard' => [['/pinned/fan-1-fuse' => 'blade-20'], 'fuse-over-load'];
         yield 'fuse far from the battery' => [['/runs/battery-to-fuse/lengthM' => 0.3], 'unfused-length'];
@@ -50,7 +71,10 @@ final class FindingsTest extends TestCase
         // Common practice, no source: 4.8 mm was accepted; 3 to 6 mm is the range.
         yield '4.8 mm behind the fan' => [['/cooling/clearanceMm' => 70.8], 'fan-gap-small'];
         yield 'thermal switch too small for the coil' => [["{$decider}/ratedA" => 0.1], 'switch-over-rating'];
-        yield 'dash switch too small for the coil' => [['/control/override' => ['kind' => 'force-on', 'ratedA' => 0.1]], 'switch-over-rating'];
+        yield 'dash switch too small for the coil' => [
+            ['/control/override' => ['kind' => 'force-on', 'ratedA' => 0.1]],
+            'switch-over-rating',
+        ];
         yield 'coil fed from the battery' => [['/control/coilFeed' => 'battery'], 'runs-with-key-out'];
         yield 'a bare core behind one fan' => [['/fit/shroudPercent' => 0], 'core-uncovered'];
         yield 'a fan wider than the core' => [['/fans/0/diameterMm' => 500], 'fan-wider-than-core'];
@@ -62,7 +86,10 @@ final class FindingsTest extends TestCase
             ],
             'lockout-in-climb',
         ];
-        yield 'lockout whose gears nobody told' => [['/control/lockouts' => ['aboveRpm' => 2000]], 'lockout-in-climb'];
+        yield 'lockout whose gears nobody told' => [
+            ['/control/lockouts' => ['aboveRpm' => 2000]],
+            'lockout-in-climb',
+        ];
         yield 'clutch wire joined to the coil' => [
             [
                 '/control/stages/0/side' => 'supply',

@@ -24,7 +24,9 @@ final class SizingTest extends TestCase
         yield 'AWG' => [['/wiring/catalogue' => 'awg']];
         yield 'SAE, generous drop' => [['/wiring/catalogue' => 'sae', '/wiring/dropLimitPercent' => 8]];
         yield 'small fan' => [['/fans/0/runA' => 6, '/fans/0/startA' => 18]];
-        yield 'cool insulation, long' => [['/wiring/insulationC' => 105, '/runs/relay-to-fan' => ['lengthM' => 4]]];
+        yield 'cool insulation, long' => [
+            ['/wiring/insulationC' => 105, '/runs/relay-to-fan' => ['lengthM' => 4]],
+        ];
     }
 
     /** @param  array<string, mixed>  $changes */
