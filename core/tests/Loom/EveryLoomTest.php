@@ -120,6 +120,7 @@ final class EveryLoomTest extends TestCase
     {
         $sizing = Orchard::sizing($changes);
         $prove = implode("\n", Loom::of($sizing, Orchard::shelf())->steps[5]->does);
+        self::assertStringStartsWith('Battery negative on', $prove);
         foreach ($sizing->circuit->each(Relay::class) as $relay) {
             self::assertMatchesRegularExpression("/(Join {$relay->mark} 86|Put {$relay->mark} 85)/", $prove);
         }
