@@ -146,8 +146,14 @@ test("a part is broken on the bench, looked at, and mended", async ({ page }) =>
   await page.getByRole("button", { name: "Mend it" }).click();
   await expect(motor).toHaveAccessibleName(/turning/);
   await page.getByRole("radio", { name: "Ohms" }).click();
-  await page.getByRole("button", { name: /^Terminal K1 86/ }).first().click();
-  await page.getByRole("button", { name: /^Terminal K1 85/ }).first().click();
+  await page
+    .getByRole("button", { name: /^Terminal K1 86/ })
+    .first()
+    .click();
+  await page
+    .getByRole("button", { name: /^Terminal K1 85/ })
+    .first()
+    .click();
   await expect(page.getByText(/^8\d(\.\d)? Ω$/)).toBeVisible();
 });
 

@@ -71,7 +71,13 @@ export function DeciderFields({ stage, path }: { stage: Stage; path: string }) {
           <div className="grid gap-3 sm:grid-cols-3">
             <QuantityField path={`${at}/onC`} label="On at" kind="temperature" value={decider.onC} />
             <QuantityField path={`${at}/offC`} label="Off at" kind="temperature" value={decider.offC} />
-            <QuantityField path={`${at}/ratedA`} label="May carry" kind="A" value={decider.ratedA} />
+            <QuantityField
+              path={`${at}/ratedA`}
+              label="May carry"
+              kind="A"
+              value={decider.ratedA}
+              placeholder="the usual"
+            />
             {decider.kind === "stepless" && (
               <>
                 <QuantityField

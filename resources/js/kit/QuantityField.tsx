@@ -11,12 +11,14 @@ interface Props {
   /** Shown in the empty field: what is taken when nothing is given. */
   usual?: string;
   hint?: string;
+  /** Shown in a field that was never filled. */
+  placeholder?: string;
 }
 
 const PAUSE_MS = 220;
 
 /** A quantity typed as it is: `185F`, `3/16in`. The text stays as typed until the field is left; the server reads it. */
-export function QuantityField({ path, label, kind, value, usual, hint }: Props) {
+export function QuantityField({ path, label, kind, value, usual, hint, placeholder }: Props) {
   const id = useId();
   const { change } = useJob();
   const { units } = useUnits();
@@ -50,7 +52,7 @@ export function QuantityField({ path, label, kind, value, usual, hint }: Props) 
           autoComplete="off"
           className="min-h-11 w-full min-w-0 bg-transparent px-3 font-mono text-[1rem] outline-none"
           value={text ?? (as === undefined ? "" : digits(as.value))}
-          placeholder={usual}
+          placeholder={usual ?? placeholder}
           aria-invalid={wrong !== undefined}
           aria-describedby={wrong === undefined ? undefined : `${id}-wrong`}
           onFocus={(event) => {

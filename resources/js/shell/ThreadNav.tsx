@@ -6,7 +6,7 @@ export function ThreadNav() {
   return (
     <nav
       aria-label="Views"
-      className="no-print fixed inset-x-0 bottom-0 z-20 border-t border-line bg-panel lg:static lg:border-t-0 lg:border-r lg:bg-transparent"
+      className="no-print fixed inset-x-0 bottom-0 z-20 border-t border-line bg-panel lg:static lg:z-0 lg:border-t-0 lg:border-r lg:bg-transparent"
     >
       <ol className="relative flex justify-around lg:sticky lg:top-16 lg:flex-col lg:justify-start lg:py-4">
         <span

@@ -21,7 +21,7 @@ final readonly class SteplessFan implements Arrangement
     public function install(Harness $harness): void
     {
         $first = $this->stage->fanIds[0];
-        $controller = $harness->add(new Stepless("{$this->stage->id}-controller", $harness->mark('A'), $this->decider));
+        $controller = $harness->add(new Stepless("{$this->stage->id}-controller", $harness->mark('A'), $this->decider, $this->hearsClutch));
         [$fused, $reel] = FusedFeed::lay($harness, $first, $harness->brief->fan($first)->name, "{$first}:+", "{$first}:-");
         $harness->wire($fused, $controller->terminal('30'), Stretch::FuseToRelay, Colour::BatteryFeed, $reel);
         foreach ($this->stage->fanIds as $fanId) {

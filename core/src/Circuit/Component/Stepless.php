@@ -32,8 +32,13 @@ final readonly class Stepless extends Component implements FeelsTemperature, Set
 
     private const FULL = 100;
 
-    public function __construct(string $id, string $mark, public SteplessController $controller)
-    {
+    /** @param  bool  $hasRequest  whether anything is joined to its air-conditioning input */
+    public function __construct(
+        string $id,
+        string $mark,
+        public SteplessController $controller,
+        private bool $hasRequest = true,
+    ) {
         parent::__construct($id, $mark, 'Stepless controller');
     }
 
@@ -43,7 +48,7 @@ final readonly class Stepless extends Component implements FeelsTemperature, Set
             new Pass($this->terminal('30'), $this->terminal('M+'), Symbol::Module),
             new Pass($this->terminal('M-'), $this->terminal('31'), Symbol::Module),
             new Pass($this->terminal('15'), $this->terminal('31'), Symbol::Module),
-            new Pass($this->terminal('AC'), $this->terminal('31'), Symbol::Module),
+            ...($this->hasRequest ? [new Pass($this->terminal('AC'), $this->terminal('31'), Symbol::Module)] : []),
         ];
     }
 
@@ -57,8 +62,10 @@ final readonly class Stepless extends Component implements FeelsTemperature, Set
         $elements = [
             new Resistor("{$this->id}-link", $this->terminal('30'), $this->terminal('M+'), self::LINK_OHM),
             new Resistor("{$this->id}-enable", $this->terminal('15'), $this->terminal('31'), self::INPUT_OHM),
-            new Resistor("{$this->id}-request", $this->terminal('AC'), $this->terminal('31'), self::INPUT_OHM),
         ];
+        if ($this->hasRequest) {
+            $elements[] = new Resistor("{$this->id}-request", $this->terminal('AC'), $this->terminal('31'), self::INPUT_OHM);
+        }
         if ($position === 0) {
             return $elements;
         }

@@ -1,0 +1,173 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Tests\Sizing;
+
+use LampThread\Brief\Catalogue;
+use LampThread\Circuit\Component\Relay;
+use LampThread\Shelf\RelayPart;
+use LampThread\Sizing\Choice;
+use LampThread\Sizing\Duty;
+use LampThread\Tests\Combination;
+use LampThread\Tests\Orchard;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Sizes of circuits with more than one fan, relay or feed. */
+final class ArrangedSizingTest extends TestCase
+{
+    /** @return iterable<string, array{string, string, array<string, int>}> load, override, how many choices of each kind */
+    public static function choices(): iterable
+    {
+        yield 'one fan' => [
+            'one fan',
+            'none',
+            ['fuse' => 2, 'relay' => 1, 'wire' => 2],
+        ];
+        yield 'two, a relay each' => [
+            'two, a relay each',
+            'none',
+            ['fuse' => 3, 'relay' => 2, 'wire' => 3],
+        ];
+        yield 'two on one relay' => [
+            'two on one relay',
+            'none',
+            ['fuse' => 2, 'relay' => 1, 'wire' => 2],
+        ];
+        yield 'dropping resistor' => [
+            'dropping resistor',
+            'none',
+            ['fuse' => 2, 'relay' => 2, 'wire' => 2],
+        ];
+        yield 'series and parallel' => [
+            'series and parallel',
+            'none',
+            ['fuse' => 3, 'relay' => 3, 'wire' => 3],
+        ];
+        yield 'change-over' => [
+            'one fan',
+            'change-over',
+            ['fuse' => 3, 'relay' => 2, 'wire' => 3],
+        ];
+    }
+
+    /** @param  array<string, int>  $kinds */
+    #[DataProvider('choices')]
+    public function test_everything_that_has_a_size_is_chosen_once(string $load, string $override, array $kinds): void
+    {
+        $choices = Orchard::sizing($this->changes($load, $override))->choices;
+        $counted = array_count_values(array_map(static fn (Choice $choice): string => $choice->kind, $choices));
+        ksort($counted);
+
+        self::assertSame($kinds, $counted);
+        foreach ($choices as $choice) {
+            self::assertTrue($choice->taken->fits(), $choice->id);
+        }
+    }
+
+    public function test_a_relay_whose_rest_contact_is_used_has_one(): void
+    {
+        foreach ([['series and parallel', 'none'], ['one fan', 'change-over']] as [$load, $override]) {
+            $sizing = Orchard::sizing($this->changes($load, $override));
+            foreach ($sizing->circuit->each(Relay::class) as $relay) {
+                if ($relay->isChangeOver) {
+                    self::assertNotNull($relay->part->restA, $relay->id);
+                }
+            }
+        }
+    }
+
+    public function test_one_relay_for_two_fans_carries_and_starts_both(): void
+    {
+        $one = Orchard::sizing($this->changes('one fan', 'none'));
+        $two = Orchard::sizing($this->changes('two on one relay', 'none'));
+        $carries = static fn (array $choices): float => $choices['fan-1-relay']->taken->constraints[0]->value;
+        $starts = static fn (array $choices): float => $choices['fan-1-relay']->taken->constraints[1]->value;
+
+        self::assertEqualsWithDelta(2.0, $carries($two->choices) / $carries($one->choices), 0.1);
+        self::assertEqualsWithDelta(2.0, $starts($two->choices) / $starts($one->choices), 0.15);
+    }
+
+    public function test_what_a_contact_switches_on_is_what_standing_motors_take(): void
+    {
+        $sizing = Orchard::sizing();
+        $starting = Duty::of($sizing->circuit, starting: true);
+        $ratio = $starting->greatestA('fan-1-relay-contact') / $sizing->duty->greatestA('fan-1-relay-contact');
+
+        // Common practice, no source: start current is 2.5 to 3.3 times running current.
+        self::assertGreaterThan(2.5, $ratio);
+        self::assertLessThan(3.3, $ratio);
+    }
+
+    public function test_a_fuse_is_never_larger_than_the_one_it_shares(): void
+    {
+        $changes = Combination::changes(
+            Combination::deciders()['switch closing when hot'],
+            Combination::loads()['one fan'],
+            more: ['feed' => 'existing-circuit', 'existingFuseA' => 15],
+        );
+        $fuse = Orchard::sizing($changes)->choices['fan-1-fuse'];
+        self::assertSame('blade-15', $fuse->taken->part->id);
+
+        $tooSmall = Orchard::sizing([...$changes, '/control/existingFuseA' => 5])->choices['fan-1-fuse'];
+        self::assertFalse($tooSmall->taken->fits());
+    }
+
+    public function test_a_larger_fan_never_gets_a_smaller_part(): void
+    {
+        $last = ['fan-1-fuse' => 0.0, 'fan-1-relay' => 0.0, 'fan-1-wire' => 0.0];
+        foreach ([4, 6, 9, 12, 15, 18, 22] as $runA) {
+            $choices = Orchard::sizing(['/fans/0/runA' => $runA, '/fans/0/startA' => null])->choices;
+            $shelf = Orchard::shelf();
+            $relay = $choices['fan-1-relay']->taken->part;
+            self::assertInstanceOf(RelayPart::class, $relay);
+            $now = [
+                'fan-1-fuse' => $shelf->fuse($choices['fan-1-fuse']->taken->part->id)->ratedA ?? 0.0,
+                'fan-1-relay' => $relay->makeA,
+                'fan-1-wire' => $shelf->conductor($choices['fan-1-wire']->taken->part->id)->areaMm2 ?? 0.0,
+            ];
+            foreach ($now as $id => $size) {
+                self::assertGreaterThanOrEqual($last[$id], $size, "{$id} at {$runA} A");
+            }
+            $last = $now;
+        }
+    }
+
+    public function test_longer_is_never_thinner(): void
+    {
+        $last = 0.0;
+        foreach ([0.5, 1, 2, 3, 5, 8] as $lengthM) {
+            $sizing = Orchard::sizing(['/runs/relay-to-fan/lengthM' => $lengthM]);
+            $areaMm2 = Orchard::shelf()->conductor($sizing->choices['fan-1-wire']->taken->part->id)->areaMm2 ?? 0.0;
+            self::assertGreaterThanOrEqual($last, $areaMm2, "{$lengthM} m");
+            $last = $areaMm2;
+        }
+    }
+
+    public function test_every_catalogue_is_judged_thin_to_thick(): void
+    {
+        foreach (Catalogue::cases() as $catalogue) {
+            $choice = Orchard::sizing(['/wiring/catalogue' => $catalogue->value])->choices['fan-1-wire'];
+            $sizes = Orchard::shelf()->catalogue($catalogue);
+
+            self::assertCount(count($sizes), $choice->candidates);
+            self::assertSame($sizes[0]->designation, $choice->candidates[0]->label());
+            $fitting = array_values(array_filter($choice->candidates, static fn ($candidate): bool => $candidate->fits()));
+            self::assertNotEmpty($fitting);
+            self::assertSame($choice->taken->label(), $fitting[0]->label(), 'the smallest that fits');
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private function changes(string $load, string $override): array
+    {
+        return Combination::changes(
+            Combination::deciders()['switch closing when hot'],
+            Combination::loads()[$load],
+            'earth',
+            null,
+            Combination::overrides()[$override],
+        );
+    }
+}
