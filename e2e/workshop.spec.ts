@@ -145,6 +145,7 @@ test("a part is broken on the bench, looked at, and mended", async ({ page }) =>
   await expect(page.getByText("✕ F2 Main fuse, radiator:")).toBeVisible();
   await page.getByRole("button", { name: "Mend it" }).click();
   await expect(motor).toHaveAccessibleName(/turning/);
+  await page.getByRole("radio", { name: "Off", exact: true }).nth(1).click();
   await page.getByRole("radio", { name: "Ohms" }).click();
   await page
     .getByRole("button", { name: /^Terminal K1 86/ })
