@@ -5,24 +5,12 @@ declare(strict_types=1);
 namespace LampThread\Electrics\Element;
 
 /** A fixed current out of `from`, as an alternator gives at its limit. */
-final readonly class Injection implements Element
+final readonly class Injection extends Branch
 {
     /** @param  float  $ampere  current that leaves the element at `from`, A */
-    public function __construct(private string $name, private string $from, private string $to, public float $ampere) {}
-
-    public function name(): string
+    public function __construct(string $name, string $from, string $to, public float $ampere)
     {
-        return $this->name;
-    }
-
-    public function from(): string
-    {
-        return $this->from;
-    }
-
-    public function to(): string
-    {
-        return $this->to;
+        parent::__construct($name, $from, $to);
     }
 
     public function isLinear(): bool

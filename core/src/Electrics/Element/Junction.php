@@ -6,9 +6,9 @@ namespace LampThread\Electrics\Element;
 
 /**
  * A silicon diode by the Shockley equation, continued in a straight line above one volt so that Newton's method never overflows.
- * Figures of a usual 1 A rectifier (common practice, no source).
+ * Its anode is `from`. Figures of a usual 1 A rectifier (common practice, no source).
  */
-final readonly class Junction implements Element
+final readonly class Junction extends Branch
 {
     public const SATURATION_A = 7.02767e-9;
 
@@ -18,24 +18,6 @@ final readonly class Junction implements Element
     private const THERMAL_V = 0.025864926;
 
     private const STRAIGHT_ABOVE_V = 1.0;
-
-    /** @param  string  $from  anode */
-    public function __construct(private string $name, private string $from, private string $to) {}
-
-    public function name(): string
-    {
-        return $this->name;
-    }
-
-    public function from(): string
-    {
-        return $this->from;
-    }
-
-    public function to(): string
-    {
-        return $this->to;
-    }
 
     public function isLinear(): bool
     {

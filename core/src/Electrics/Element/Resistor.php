@@ -5,29 +5,15 @@ declare(strict_types=1);
 namespace LampThread\Electrics\Element;
 
 /** A resistance: a wire, a closed contact, a coil, a fuse. */
-final readonly class Resistor implements Element
+final readonly class Resistor extends Branch
 {
     private float $conductanceS;
 
     /** @param  float  $ohm  above 0 */
-    public function __construct(private string $name, private string $from, private string $to, public float $ohm)
+    public function __construct(string $name, string $from, string $to, public float $ohm)
     {
+        parent::__construct($name, $from, $to);
         $this->conductanceS = 1.0 / $ohm;
-    }
-
-    public function name(): string
-    {
-        return $this->name;
-    }
-
-    public function from(): string
-    {
-        return $this->from;
-    }
-
-    public function to(): string
-    {
-        return $this->to;
     }
 
     public function isLinear(): bool

@@ -7,23 +7,11 @@ namespace LampThread\Electrics\Element;
 use LampThread\Electrics\MotorModel;
 
 /** A fan motor that turns. At rest it is a Resistor: its armature. */
-final readonly class Rotor implements Element
+final readonly class Rotor extends Branch
 {
-    public function __construct(private string $name, private string $from, private string $to, public MotorModel $model) {}
-
-    public function name(): string
+    public function __construct(string $name, string $from, string $to, public MotorModel $model)
     {
-        return $this->name;
-    }
-
-    public function from(): string
-    {
-        return $this->from;
-    }
-
-    public function to(): string
-    {
-        return $this->to;
+        parent::__construct($name, $from, $to);
     }
 
     public function isLinear(): bool

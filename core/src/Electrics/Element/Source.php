@@ -5,30 +5,17 @@ declare(strict_types=1);
 namespace LampThread\Electrics\Element;
 
 /** A voltage behind a resistance. Its positive end is `from`. */
-final readonly class Source implements Element
+final readonly class Source extends Branch
 {
     /** @param  float  $ohm  above 0: no source in a vehicle is without resistance */
     public function __construct(
-        private string $name,
-        private string $from,
-        private string $to,
+        string $name,
+        string $from,
+        string $to,
         public float $volts,
         public float $ohm,
-    ) {}
-
-    public function name(): string
-    {
-        return $this->name;
-    }
-
-    public function from(): string
-    {
-        return $this->from;
-    }
-
-    public function to(): string
-    {
-        return $this->to;
+    ) {
+        parent::__construct($name, $from, $to);
     }
 
     public function isLinear(): bool
