@@ -2,4 +2,10 @@
 
 declare(strict_types=1);
 
-return ['default' => 'array', 'stores' => ['array' => ['driver' => 'array']]];
+return [
+    'default' => env('CACHE_STORE', 'file'),
+    'stores' => [
+        'array' => ['driver' => 'array'],
+        'file' => ['driver' => 'file', 'path' => storage_path('framework/cache')],
+    ],
+];

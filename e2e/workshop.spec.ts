@@ -210,3 +210,35 @@ test("a second fan is added, set to come after the first, and taken away", async
   await page.getByRole("button", { name: "Remove this fan" }).last().click();
   await expect(page.getByRole("radio", { name: "At one speed" })).toBeChecked();
 });
+
+test("what was there is kept, and a change-over relay is let into it", async ({ page }) => {
+  const id = await start(page);
+  await page.goto(`/jobs/${id}/brief`);
+  await page.getByRole("radio", { name: "Kept" }).click();
+  await expect(page.getByLabel("Worked by")).toHaveValue("engine computer");
+  await page.getByRole("radio", { name: "Cut-out" }).click();
+  await expect(page.getByRole("alert")).toContainText("would cut the vehicle’s own trigger wire");
+  await page.getByRole("radio", { name: "Change-over relay" }).click();
+  await page.goto(`/jobs/${id}/threads`);
+  await expect(page.getByRole("button", { name: /Original wiring, cut into/ }).first()).toBeVisible();
+  await page.goto(`/jobs/${id}/loom`);
+  await expect(page.getByText("Mark the original wiring")).toBeVisible();
+});
+
+test("arrows walk along a thread and down to the next", async ({ page }) => {
+  await page.goto("/jobs/orchard-sprayer/threads");
+  await page
+    .getByRole("button", { name: /^Terminal battery \+/ })
+    .first()
+    .focus();
+  await page.keyboard.press("ArrowRight");
+  await expect(page.locator(":focus")).toHaveAttribute("aria-label", /^Wire W\d+/);
+  await page.keyboard.press("ArrowRight");
+  await expect(page.locator(":focus")).toHaveAttribute("aria-label", /^Terminal F\d+ 1/);
+  const before = await page.locator(":focus").boundingBox();
+  await page.keyboard.press("ArrowDown");
+  const after = await page.locator(":focus").boundingBox();
+  expect(after?.y).toBeGreaterThan(before?.y ?? 0);
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("region", { name: /Lamp|Chosen/ }).first()).toBeVisible();
+});

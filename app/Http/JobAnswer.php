@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Models\Job;
+use Illuminate\Support\Facades\Cache;
+use LampThread\Circuit\Circuit;
 use LampThread\Exchange\DesignAnswer;
 use LampThread\Exchange\JobFile;
 use LampThread\Proof\Findings;
@@ -15,11 +17,22 @@ use LampThread\Sizing\Sizing;
 /** A saved job as it goes out. */
 final readonly class JobAnswer
 {
+    /** Longer than anyone stands at one bench, s. */
+    private const KEPT_S = 43_200;
+
     public function __construct(private JobFile $jobFile, private Shelf $shelf) {}
 
     public function sizing(Job $job): Sizing
     {
         return Sizing::of($this->jobFile->brief($job->file()), $this->shelf);
+    }
+
+    /** The sized circuit of a saved version, kept: the bench asks for it many times between two changes. */
+    public function circuit(Job $job): Circuit
+    {
+        $key = "circuit/{$job->id}/{$job->version}/{$job->updated_at->getTimestamp()}";
+
+        return Cache::remember($key, self::KEPT_S, fn (): Circuit => $this->sizing($job)->circuit);
     }
 
     /** @return array<string, mixed> fits schema/saved-job.json */

@@ -13,6 +13,9 @@ final class Combination
 
     private const FAN = ['mount' => 'puller', 'diameterMm' => 305, 'depthMm' => 62, 'ratedV' => 13, 'runA' => 9, 'startA' => 27, 'flowM3h' => 1900];
 
+    /** @var array<string, array{array<string, mixed>}>|null */
+    private static ?array $pairs = null;
+
     /** @return array<string, array<string, mixed>> name to decider */
     public static function deciders(): array
     {
@@ -26,6 +29,7 @@ final class Combination
             'electronic, to earth' => ['kind' => 'thermostat', 'output' => 'to-earth', ...self::BAND],
             'electronic, to supply' => ['kind' => 'thermostat', 'output' => 'to-supply', ...self::BAND],
             'computer' => ['kind' => 'computer', 'output' => 'fan', ...self::BAND, 'openReadsHot' => true],
+            'original' => ['kind' => 'original', 'output' => 'engine computer', ...self::BAND],
             'stepless' => ['kind' => 'stepless', ...self::BAND, 'spanK' => 8, 'leastDutyPercent' => 25],
             'pressure switch' => ['kind' => 'pressure-switch'],
             'hand' => ['kind' => 'hand'],
@@ -98,9 +102,15 @@ final class Combination
     /**
      * Enough of them that every two choices that go together are together at least once.
      *
-     * @return iterable<string, array{array<string, mixed>}>
+     * @return array<string, array{array<string, mixed>}>
      */
-    public static function pairs(): iterable
+    public static function pairs(): array
+    {
+        return self::$pairs ??= iterator_to_array(self::pairsOnce());
+    }
+
+    /** @return iterable<string, array{array<string, mixed>}> */
+    private static function pairsOnce(): iterable
     {
         $seen = [];
         foreach (self::all() as $name => [$chosen, $changes]) {
@@ -169,6 +179,7 @@ final class Combination
         return [
             '/fans' => array_map(static fn (string $id): array => ['id' => $id, 'name' => $id, ...self::FAN], $fans),
             '/control' => [
+                ...($decider['kind'] === 'original' ? ['existingFuseA' => 20] : []),
                 'coilFeed' => 'ignition',
                 'stages' => $stages,
                 'speeds' => $load['speeds'] ?? null,

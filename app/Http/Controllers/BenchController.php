@@ -27,7 +27,7 @@ final readonly class BenchController
         if (! is_array($set) || ! is_array($memory) || ! is_array($faults)) {
             throw Unusable::because('/set', 'must name the inputs and their values.');
         }
-        $circuit = $this->answer->sizing($job)->circuit;
+        $circuit = $this->answer->circuit($job);
         $setting = Setting::read($set, $circuit->positions(), $memory)->with(Faults::read($faults, $circuit));
 
         return new JsonResponse(BenchAnswer::of((new Solver($circuit))->settle($setting), $this->leads($request, $circuit)));

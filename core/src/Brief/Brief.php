@@ -11,7 +11,7 @@ final readonly class Brief
      * @param  non-empty-list<Fan>  $fans
      * @param  Fit|null  $fit  null until the core is measured
      * @param  Driveline|null  $driveline  null until it is told
-     * @param  array<string, Run>  $runs  by stretch
+     * @param  array<string, Run>  $runs  by stretch, or by stretch and reel as Stretch::on() names it
      * @param  array<string, string>  $pinned  choice id to shelf part id
      */
     public function __construct(
@@ -27,9 +27,10 @@ final readonly class Brief
         public array $pinned,
     ) {}
 
-    public function run(Stretch $stretch): Run
+    /** @param  string  $reel  what is cut for it; one fan can lie farther off than another */
+    public function run(Stretch $stretch, string $reel = ''): Run
     {
-        return $this->runs[$stretch->value] ?? $stretch->usual();
+        return $this->runs[$stretch->on($reel)] ?? $this->runs[$stretch->value] ?? $stretch->usual();
     }
 
     /** @throws \OutOfBoundsException for an id no fan has; the reader refuses such a job file first */

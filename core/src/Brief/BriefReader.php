@@ -57,7 +57,7 @@ final class BriefReader
             $this->control($file['control']),
             isset($file['fit']) ? new Fit(...$file['fit']) : null,
             isset($file['driveline']) ? new Driveline(...$file['driveline']) : null,
-            $this->runs($file['runs'] ?? []),
+            $this->runs($file['runs'] ?? [], $fans),
             $pinned,
         );
         array_push($this->problems, ...Combinations::problems($brief));
@@ -160,20 +160,30 @@ final class BriefReader
 
     /**
      * @param  array<string, array<string, mixed>>  $runs
+     * @param  list<Fan>  $fans
      * @return array<string, Run>
      */
-    private function runs(array $runs): array
+    private function runs(array $runs, array $fans): array
     {
         $read = [];
         foreach ($runs as $name => $run) {
-            $stretch = Stretch::tryFrom($name);
+            $parts = explode('@', $name, 2);
+            $stretch = Stretch::tryFrom($parts[0]);
+            $reel = $parts[1] ?? null;
+            $isReel = $reel === null || ($stretch?->isPerFan() === true
+                && preg_match('/^('.implode('|', array_column($fans, 'id')).')(-air-conditioning|-override)?-wire$/', $reel) === 1);
+            if ($stretch !== null && ! $isReel) {
+                $this->wrong("/runs/{$name}", "is told for a reel that is none of this job, or for a stretch all fans share: ‘{$reel}’.");
+
+                continue;
+            }
             if ($stretch === null) {
                 $this->wrong("/runs/{$name}", 'is no stretch of a loom. The stretches are: '
                     .implode(', ', array_column(Stretch::cases(), 'value')).'.');
 
                 continue;
             }
-            $usual = $stretch->usual();
+            $usual = $reel === null ? $stretch->usual() : $read[$parts[0]] ?? $stretch->usual();
             $zone = isset($run['zone']) ? Zone::from($run['zone']) : $usual->zone;
             $read[$name] = new Run($run['lengthM'] ?? $usual->lengthM, $zone, $run['ambientC'] ?? $zone->ambientC());
         }
@@ -187,8 +197,8 @@ final class BriefReader
      */
     private function checkPinned(array $pinned, array $fans): void
     {
-        $kinds = ['trigger-wire' => 'conductor'];
-        foreach (['coil', 'air-conditioning', 'override', 'speeds'] as $name) {
+        $kinds = ['trigger-wire' => 'conductor', 'indicator-wire' => 'conductor'];
+        foreach (['coil', 'indicator', 'air-conditioning', 'override', 'speeds'] as $name) {
             $kinds["{$name}-fuse"] = 'fuse';
         }
         foreach (['feed', 'inverting', 'air-conditioning', 'after-run', 'low', 'high', 'series'] as $name) {

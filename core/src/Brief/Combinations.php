@@ -7,6 +7,8 @@ namespace LampThread\Brief;
 /** Which choices do not go together, and why. */
 final class Combinations
 {
+    private const WHOLE = 'would cut the vehicle’s own trigger wire. Leave the original whole: let a change-over relay into the fan’s lead, or join the trigger.';
+
     /** @return list<Problem> */
     public static function problems(Brief $brief): array
     {
@@ -14,6 +16,7 @@ final class Combinations
             ...self::speeds($brief->control),
             ...self::fans($brief),
             ...self::deciders($brief->control),
+            ...self::original($brief->control),
             ...self::airConditioning($brief->control),
             ...self::override($brief->control),
             ...self::rest($brief->control),
@@ -25,6 +28,12 @@ final class Combinations
     {
         return ! $stage->decider instanceof SteplessController
             && ! ($stage->decider instanceof ThermalSwitch && $stage->decider->isDirect);
+    }
+
+    /** Whether that relay is ours, so that its leads can be joined and its line cut. */
+    private static function hasOwnRelay(Stage $stage): bool
+    {
+        return self::hasTrigger($stage) && ! $stage->decider instanceof OriginalControl;
     }
 
     /** @return list<Problem> */
@@ -44,7 +53,7 @@ final class Combinations
                 : 'a resistor or a second winding belongs to one fan.')];
         }
 
-        return self::hasTrigger($stages[0]) && self::hasTrigger($stages[1])
+        return self::hasOwnRelay($stages[0]) && self::hasOwnRelay($stages[1])
             ? []
             : [new Problem('/control/speeds', 'two speeds are switched by relays; this decider carries the fan itself.')];
     }
@@ -89,7 +98,7 @@ final class Combinations
                 $outputs[$decider->output] = true;
             }
             $side = match (true) {
-                $decider instanceof ComputerOutput => Side::Earth,
+                $decider instanceof ComputerOutput, $decider instanceof OriginalControl => Side::Earth,
                 $decider instanceof Thermostat && $decider->output === ThermostatOutput::ToEarth => Side::Earth,
                 $decider instanceof Thermostat && $decider->output === ThermostatOutput::ToSupply => Side::Supply,
                 default => $stage->side,
@@ -99,6 +108,32 @@ final class Combinations
             }
             if ($decider instanceof ThermalSwitch && $decider->isDirect && $decider->action === ThermalAction::OpensWhenHot) {
                 $problems[] = new Problem("{$path}/decider/isDirect", 'a switch that opens when hot would run the fan cold.');
+            }
+        }
+
+        return $problems;
+    }
+
+    /**
+     * The vehicle's own control is kept whole or left alone: it runs one fan, first.
+     *
+     * @return list<Problem>
+     */
+    private static function original(Control $control): array
+    {
+        $problems = [];
+        foreach ($control->stages as $at => $stage) {
+            if (! $stage->decider instanceof OriginalControl) {
+                continue;
+            }
+            if ($at > 0) {
+                $problems[] = new Problem("/control/stages/{$at}/decider/kind", 'the original control runs the first stage; what is added comes after it.');
+            }
+            if (count($stage->fanIds) > 1) {
+                $problems[] = new Problem("/control/stages/{$at}/fans/1", 'the original wiring reaches one fan; give this one a stage of its own.');
+            }
+            if ($control->existingFuseA === null) {
+                $problems[] = new Problem('/control/existingFuseA', 'is needed: the original wiring is behind it.');
             }
         }
 
@@ -116,7 +151,7 @@ final class Combinations
         $refusal = match (true) {
             $control->airConditioning?->compressor === Compressor::Variable
                 && ! in_array($trigger, [AirConditioningTrigger::PressureSwitch, AirConditioningTrigger::Computer], true) => 'a variable compressor’s wire is live all the time, and so would the fan be. Use the pressure switch or the computer.',
-            $trigger === AirConditioningTrigger::Computer => $stage->decider instanceof ComputerOutput ? null : 'only where the engine computer works the fan.',
+            $trigger === AirConditioningTrigger::Computer => $stage->decider instanceof ComputerOutput || $stage->decider instanceof OriginalControl ? null : 'only where the engine computer works the fan.',
             $trigger === AirConditioningTrigger::ControllerInput => $stage->decider instanceof SteplessController ? null : 'only a stepless controller has an input for it.',
             $trigger === AirConditioningTrigger::SeparateRelay => match (true) {
                 $stage->decider instanceof SteplessController => 'the controller holds the fan’s minus: a second feed into its plus does nothing.',
@@ -144,16 +179,23 @@ final class Combinations
             OverrideKind::SensorOpen => $stage->decider instanceof ComputerOutput && $stage->decider->openReadsHot
                 ? null
                 : 'only a computer that takes an open sensor as hot is overridden so. On many an open sensor reads as cold: prove it first.',
-            OverrideKind::LowHigh => count($control->stages) === 2 && self::hasTrigger($stage) && self::hasTrigger($control->stages[1])
+            OverrideKind::LowHigh => count($control->stages) === 2 && self::hasOwnRelay($stage) && self::hasOwnRelay($control->stages[1])
                 ? null
                 : 'low and high need two stages that are switched by relays.',
             OverrideKind::ChangeOver => self::hasTrigger($stage) && $control->speeds === null
                 ? null
                 : 'the change-over relay is let into the plus lead of a fan with one speed that a relay feeds.',
-            OverrideKind::CutOut => $stage->decider instanceof ThermalSwitch && $stage->decider->isDirect
-                ? 'there is no coil feed to cut: fit a switch rated for the fan.'
-                : null,
-            OverrideKind::ForceOn, OverrideKind::ThreePosition => self::hasTrigger($stage)
+            OverrideKind::CutOut => match (true) {
+                $stage->decider instanceof ThermalSwitch && $stage->decider->isDirect => 'there is no coil feed to cut: fit a switch rated for the fan.',
+                $stage->decider instanceof OriginalControl => self::WHOLE,
+                default => null,
+            },
+            OverrideKind::ThreePosition => match (true) {
+                ! self::hasTrigger($stage) => 'there is no trigger to cut: this decider carries the fan itself.',
+                $stage->decider instanceof OriginalControl => self::WHOLE,
+                default => null,
+            },
+            OverrideKind::ForceOn => self::hasTrigger($stage)
                 ? null
                 : 'there is no trigger to join: this decider carries the fan itself.',
         };
@@ -166,11 +208,16 @@ final class Combinations
     {
         $problems = [];
         $stage = $control->stages[0];
-        if ($control->afterRun !== null && (! self::hasTrigger($stage) || $control->speeds !== null)) {
+        if ($control->afterRun !== null && (! self::hasOwnRelay($stage) || $control->speeds !== null)) {
             $problems[] = new Problem('/control/afterRun', 'the delay relay lies in parallel with a fan’s own relay, and this fan has none of its own.');
         }
-        if ($control->lockouts->aboveRpm !== null && ! self::hasTrigger($stage)) {
-            $problems[] = new Problem('/control/lockouts/aboveRpm', 'there is no trigger to open: this decider carries the fan itself.');
+        $isLocked = ['aboveRpm' => $control->lockouts->aboveRpm !== null, 'cranking' => $control->lockouts->cranking];
+        foreach (array_keys($isLocked, true, true) as $name) {
+            if (! self::hasOwnRelay($stage)) {
+                $problems[] = new Problem("/control/lockouts/{$name}", $stage->decider instanceof OriginalControl
+                    ? self::WHOLE
+                    : 'there is no trigger to open: this decider carries the fan itself.');
+            }
         }
         if ($control->feed === Feed::ExistingCircuit && $control->existingFuseA === null) {
             $problems[] = new Problem('/control/existingFuseA', 'is needed: the new fuse must not be larger than the one it shares.');

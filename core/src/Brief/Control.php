@@ -25,4 +25,10 @@ final readonly class Control
         public ?AfterRun $afterRun,
         public Lockouts $lockouts,
     ) {}
+
+    /** Whether the vehicle's own control still runs a fan. */
+    public function keepsOriginal(): bool
+    {
+        return array_filter($this->stages, static fn (Stage $stage): bool => $stage->decider instanceof OriginalControl) !== [];
+    }
 }

@@ -17,7 +17,7 @@ final class DeciderReader
         $needs = match ($decider['kind']) {
             'hand', 'pressure-switch' => [],
             'thermal-switch' => ['action', 'onC', 'offC', 'place'],
-            'thermostat', 'computer' => ['output', 'onC', 'offC', 'place'],
+            'thermostat', 'computer', 'original' => ['output', 'onC', 'offC', 'place'],
             default => ['onC', 'offC', 'place', 'spanK', 'leastDutyPercent'],
         };
         $missing = array_values(array_diff($needs, array_keys($decider)));
@@ -55,7 +55,19 @@ final class DeciderReader
                 $ratedA ?? ComputerOutput::USUAL_RATED_A,
                 $decider['openReadsHot'] ?? false,
             ),
-            default => new SteplessController($band, $decider['spanK'], $decider['leastDutyPercent'], $ratedA ?? 40.0),
+            'original' => new OriginalControl(
+                $decider['output'],
+                $band,
+                $ratedA ?? ComputerOutput::USUAL_RATED_A,
+                $decider['areaMm2'] ?? OriginalControl::USUAL_AREA_MM2,
+            ),
+            default => new SteplessController(
+                $band,
+                $decider['spanK'],
+                $decider['leastDutyPercent'],
+                $decider['softStartS'] ?? SteplessController::USUAL_SOFT_START_S,
+                $ratedA ?? SteplessController::USUAL_RATED_A,
+            ),
         };
     }
 }

@@ -20,6 +20,18 @@ enum Stretch: string
     case DashEarth = 'dash-earth';
     case Clutch = 'clutch';
 
+    /** Whether it differs from one fan to the next. */
+    public function isPerFan(): bool
+    {
+        return $this === self::RelayToFan || $this === self::FanToEarth;
+    }
+
+    /** Its name in a job file where it is told for one reel alone. */
+    public function on(string $reel): string
+    {
+        return "{$this->value}@{$reel}";
+    }
+
     public function label(): string
     {
         return match ($this) {

@@ -64,7 +64,7 @@ final class Harness
     public function wire(string $from, string $to, Stretch $stretch, Colour $colour, string $reel): void
     {
         $id = 'W'.(count($this->wires) + 1);
-        $run = $this->brief->run($stretch);
+        $run = $this->brief->run($stretch, $reel);
         $this->wires[] = new Wire(
             $id,
             $from,

@@ -9,7 +9,7 @@ final readonly class Reel
 {
     /**
      * @param  string  $id  also the id of the sizing choice
-     * @param  string  $fuseId  the fuse everything on it is behind
+     * @param  string  $fuseId  what protects everything on it
      * @param  string  $loadFrom  terminal where the current enters what the thread feeds
      * @param  string  $loadTo  terminal where it leaves
      */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LampThread\Exchange;
 
 use LampThread\Brief\Stretch;
+use LampThread\Circuit\Wire;
 use LampThread\Electrics\FaultKind;
 use LampThread\Electrics\Faults;
 use LampThread\Loom\Drawing;
@@ -76,16 +77,17 @@ final class DesignAnswer
     {
         $stretches = [];
         foreach (Stretch::cases() as $stretch) {
-            foreach ($sizing->circuit->wires as $wire) {
-                if ($wire->stretch === $stretch) {
-                    $stretches[$stretch->value] = [
-                        'id' => $stretch->value,
-                        'label' => $stretch->label(),
-                        'lengthM' => $wire->run->lengthM,
-                        'zone' => $wire->run->zone->value,
-                        'ambientC' => $wire->run->ambientC,
-                    ];
-                }
+            $wires = array_filter($sizing->circuit->wires, static fn (Wire $wire): bool => $wire->stretch === $stretch);
+            $isSplit = $stretch->isPerFan() && count(array_unique(array_map(static fn (Wire $wire): string => $wire->reel, $wires))) > 1;
+            foreach ($wires as $wire) {
+                $id = $isSplit ? $stretch->on($wire->reel) : $stretch->value;
+                $stretches[$id] = [
+                    'id' => $id,
+                    'label' => $stretch->label().($isSplit ? ', '.lcfirst($sizing->circuit->reels[$wire->reel]->name) : ''),
+                    'lengthM' => $wire->run->lengthM,
+                    'zone' => $wire->run->zone->value,
+                    'ambientC' => $wire->run->ambientC,
+                ];
             }
         }
 

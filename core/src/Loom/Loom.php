@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace LampThread\Loom;
 
-use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\DelayRelay;
 use LampThread\Circuit\Component\Diode;
 use LampThread\Circuit\Component\ElectronicThermostat;
@@ -58,17 +57,17 @@ final readonly class Loom
             );
         }, $sizing->circuit->wires);
 
-        return new self($wires, self::parts($sizing->circuit, $wires), Steps::of($sizing));
+        return new self($wires, self::parts($sizing, $wires), Steps::of($sizing));
     }
 
     /**
      * @param  list<WireRow>  $wires
      * @return list<PartRow>
      */
-    private static function parts(Circuit $circuit, array $wires): array
+    private static function parts(Sizing $sizing, array $wires): array
     {
         $parts = [];
-        foreach ($circuit->components as $component) {
+        foreach ($sizing->circuit->components as $component) {
             $part = match (true) {
                 $component instanceof Relay => $component->part->name.' and base',
                 $component instanceof Fuse => $component->part->name.' and sealed holder',
@@ -87,6 +86,9 @@ final readonly class Loom
             };
             if ($part !== null) {
                 $parts[] = new PartRow($part, 1, 'piece', "{$component->mark}, {$component->name}");
+            }
+            if ($component instanceof Stepless) {
+                $parts[] = new PartRow(Stepless::capacitor($sizing->brief->supply->systemV), 1, 'piece', "across {$component->mark}’s supply, polarity observed");
             }
         }
         $metres = [];

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace LampThread\Loom;
 
+use LampThread\Brief\Feed;
 use LampThread\Brief\Mount;
 use LampThread\Circuit\Component\FanMotor;
 use LampThread\Circuit\Component\Fuse;
 use LampThread\Circuit\Component\HandSwitch;
+use LampThread\Circuit\Component\OriginalWiring;
 use LampThread\Circuit\Component\Relay;
+use LampThread\Circuit\Component\Stepless;
 use LampThread\Circuit\Component\TemperatureSwitch;
 use LampThread\Sizing\Sizing;
 
@@ -20,6 +23,7 @@ final class Steps
     {
         return [
             self::disconnect(),
+            ...self::original($sizing),
             self::fit($sizing),
             self::sensor($sizing),
             self::cut($sizing),
@@ -39,6 +43,32 @@ final class Steps
         );
     }
 
+    /**
+     * What is done to the wiring that was there: kept, cut into, or taken out.
+     *
+     * @return list<Step>
+     */
+    private static function original(Sizing $sizing): array
+    {
+        $control = $sizing->brief->control;
+        if ($control->existingFuseA === null) {
+            return [];
+        }
+        $wirings = $sizing->circuit->each(OriginalWiring::class);
+        if ($wirings === []) {
+            $fuse = $control->feed === Feed::ExistingCircuit
+                ? sprintf('Its %g A fuse stays and is shared: nothing larger goes in behind it.', $control->existingFuseA)
+                : sprintf('Take its %g A fuse out and label the empty place.', $control->existingFuseA);
+
+            return [new Step('Take out the old fan circuit', [$fuse, 'Insulate every lead that is left, at both ends. Keep relay and switch until the job is proved.'])];
+        }
+        $does = array_map(static fn (OriginalWiring $wiring): string => $wiring->isCut
+            ? "{$wiring->mark}: cut the fan’s plus where both ends can be reached. The end from the vehicle goes to the rest contact; relay, fuse and trigger stay as they are."
+            : "{$wiring->mark}: nothing is cut. What joins the trigger wire is tapped in with a sealed, crimped joint.", $wirings);
+
+        return [new Step('Mark the original wiring', ['Measure which lead is the fan’s plus, with the fan running, before anything is cut.', ...$does])];
+    }
+
     private static function fit(Sizing $sizing): Step
     {
         $does = [];
@@ -50,6 +80,14 @@ final class Steps
         }
         foreach ($sizing->circuit->each(Relay::class) as $relay) {
             $does[] = "{$relay->mark} {$relay->part->name}: terminals down, away from exhaust and blades, reachable.";
+        }
+        foreach ($sizing->circuit->each(Stepless::class) as $controller) {
+            $does[] = sprintf(
+                '%s %s: %s across its supply where its lead from the battery is longer than a hand; its stripe to earth.',
+                $controller->mark,
+                $controller->name,
+                Stepless::capacitor($sizing->brief->supply->systemV),
+            );
         }
         foreach ($sizing->circuit->each(Fuse::class) as $fuse) {
             $does[] = "{$fuse->mark} {$fuse->part->name}: as close to its feed as it can be. Leave the fuse itself out for now.";

@@ -27,6 +27,7 @@ final class Findings
     {
         return [
             new Rule\BrokenConstraints,
+            new Rule\SharedFuse,
             new Rule\TriggerFuse,
             new Rule\HoseAdapterEarth,
             new Rule\UnfusedLength,

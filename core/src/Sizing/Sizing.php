@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LampThread\Sizing;
 
 use LampThread\Brief\Brief;
+use LampThread\Brief\Feed;
 use LampThread\Circuit\Arrangement\CoilSupply;
 use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\Fuse;
@@ -44,7 +45,7 @@ final readonly class Sizing
             $choices[$fuse->id] = $fuseSizing->choose(
                 $fuse,
                 $duty,
-                $fuse->id === CoilSupply::FUSE ? null : $brief->control->existingFuseA,
+                $fuse->id !== CoilSupply::FUSE && $brief->control->feed === Feed::ExistingCircuit ? $brief->control->existingFuseA : null,
                 $brief->pinned[$fuse->id] ?? null,
             );
             $fuses[$fuse->id] = $shelf->fuse($choices[$fuse->id]->taken->part->id);
@@ -63,6 +64,9 @@ final readonly class Sizing
         $conductors = [];
         $conductorC = [];
         foreach ($circuit->reels as $reel) {
+            if ($circuit->wiresOf($reel) === []) {
+                continue;
+            }
             $choice = $wireSizing->choose($reel, $circuit, $duty, $brief->pinned[$reel->id] ?? null);
             $choices[$reel->id] = $choice;
             $conductor = $shelf->conductor($choice->taken->part->id) ?? $fitted->usualConductor;

@@ -6,7 +6,7 @@ namespace LampThread\Sizing;
 
 use LampThread\Brief\Brief;
 use LampThread\Circuit\Circuit;
-use LampThread\Circuit\Component\Fuse;
+use LampThread\Circuit\Component\Protects;
 use LampThread\Circuit\Reel;
 use LampThread\Circuit\Wire;
 use LampThread\Electrics\Copper;
@@ -59,12 +59,12 @@ final readonly class WireSizing
         $carries = sprintf('Iz = %.1f A for %.2f mm² of %g °C cable at %g °C', $ampacityA, $conductor->areaMm2, $insulationC, $hottestC);
         $source = '33 CFR 183.425 Table 5 (from memory), ambient by NEC 310.15(B)';
         $fuse = $circuit->components[$reel->fuseId];
-        assert($fuse instanceof Fuse);
+        assert($fuse instanceof Protects);
 
         return new Candidate($conductor, [
             new Constraint('strength', self::LEAST_MM2, $conductor->areaMm2, 'mm²', 'A ≥ 0.5 mm² whatever the current', 'common practice, no source'),
             new Constraint('steady current', $currentA, $ampacityA, 'A', "I ≤ Iz; {$carries}", $source),
-            new Constraint('its fuse', $fuse->part->ratedA, $ampacityA, 'A', "fuse rating ≤ Iz; {$carries}", $source),
+            new Constraint('its fuse', $fuse->fuseA(), $ampacityA, 'A', "fuse rating ≤ Iz; {$carries}", $source),
             $this->drop($conductor, $reel, $wires, $duty),
         ]);
     }

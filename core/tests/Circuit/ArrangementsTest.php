@@ -174,6 +174,27 @@ final class ArrangementsTest extends TestCase
             $hot,
             $one(true),
         ];
+        yield 'change-over into the original wiring: the original still works' => [
+            $make($decider['original'], $load['one fan'], 'earth', null, $override['change-over']),
+            $hot,
+            $one(true),
+        ];
+        yield 'change-over into the original wiring: on while cold' => [
+            $make($decider['original'], $load['one fan'], 'earth', null, $override['change-over']),
+            $set('override', 'on'),
+            $one(true),
+        ];
+        yield 'original trigger joined: on while cold' => [
+            $make($decider['original'], $load['one fan'], 'earth', null, $override['force-on']),
+            $set('override', 'on'),
+            $one(true),
+        ];
+        yield 'original kept: cold' => [$make($decider['original'], $load['one fan']), $cold, $one(false)];
+        yield 'original kept, a second fan added' => [
+            [...$make($decider['original'], $load['two at two temperatures']), '/control/stages/1/decider' => [...$switch, 'onC' => 97]],
+            $warm,
+            $both(true, false),
+        ];
         yield 'sensor opened' => [
             $make($decider['computer'], $load['one fan'], 'earth', null, $override['sensor-open']),
             $set('override', 'on'),

@@ -127,14 +127,14 @@ final class DecidersTest extends TestCase
     #[TestWith([88.0, 25.0])]
     public function test_duty_grows_with_temperature(float $coolantC, float $dutyPercent): void
     {
-        $controller = new SteplessController($this->band, spanK: 8, leastDutyPercent: 25, ratedA: 40);
+        $controller = new SteplessController($this->band, spanK: 8, leastDutyPercent: 25, softStartS: 3, ratedA: 40);
 
         self::assertEqualsWithDelta($dutyPercent, $controller->dutyPercent($coolantC), 1e-9);
     }
 
     public function test_a_controller_needs_its_enable_and_gives_all_when_it_is_asked(): void
     {
-        $stepless = new Stepless('a', 'A1', new SteplessController($this->band, 8, 25, 40));
+        $stepless = new Stepless('a', 'A1', new SteplessController($this->band, 8, 25, 3, 40));
         $hot = new Setting(Key::Run, 850, 96);
         $volts = static fn (float $enableV, float $requestV): Volts => new Volts([
             'a:15' => $enableV,

@@ -16,6 +16,8 @@ use LampThread\Electrics\NodalAnalysis;
 use LampThread\Electrics\OperatingPoint;
 use LampThread\Electrics\Setting;
 use LampThread\Electrics\Solver;
+use LampThread\Sizing\Duty;
+use LampThread\Tests\Combination;
 use LampThread\Tests\Orchard;
 use PHPUnit\Framework\TestCase;
 
@@ -26,38 +28,12 @@ final class ConservationTest extends TestCase
 
     public function test_currents_sum_to_zero_at_every_terminal(): void
     {
-        $this->everyPoint(function (OperatingPoint $point): void {
-            $sums = [];
-            foreach ($point->elements as $element) {
-                $currentA = $point->currentA($element->name());
-                $sums[$element->from()] = ($sums[$element->from()] ?? 0.0) + $currentA;
-                $sums[$element->to()] = ($sums[$element->to()] ?? 0.0) - $currentA;
-            }
-            unset($sums[Circuit::EARTH]);
-            foreach ($sums as $node => $sumA) {
-                // What is left is the leakage of the node itself.
-                $leakA = NodalAnalysis::LEAKAGE_S * $point->volts->at((string) $node);
-                self::assertEqualsWithDelta(-$leakA, $sumA, 1e-7, (string) $node);
-            }
-        });
+        $this->everyPoint($this->assertCurrentsSumToZero(...));
     }
 
     public function test_what_the_sources_give_is_what_the_parts_take(): void
     {
-        $this->everyPoint(function (OperatingPoint $point): void {
-            $givenW = 0.0;
-            $takenW = 0.0;
-            foreach ($point->elements as $element) {
-                $volts = $point->volts->across($element->from(), $element->to());
-                $watts = $volts * $point->currentA($element->name());
-                if ($element instanceof Source || $element instanceof Injection) {
-                    $givenW -= $watts;
-                } else {
-                    $takenW += $watts;
-                }
-            }
-            self::assertEqualsWithDelta($takenW, $givenW, 1e-6 * max(1.0, $takenW));
-        });
+        $this->everyPoint($this->assertEnergyBalances(...));
     }
 
     public function test_a_branch_that_leads_nowhere_changes_nothing(): void
@@ -98,6 +74,54 @@ final class ConservationTest extends TestCase
                 self::assertEqualsWithDelta($before, $again->volts->at((string) $node), 1e-8, (string) $node);
             }
         });
+    }
+
+    /** The first two again, on any arrangement there is, at any setting it has. */
+    public function test_currents_and_energy_balance_in_every_arrangement(): void
+    {
+        $combinations = array_values(Combination::pairs());
+        $this->limitTo(60)->forAll(
+            Generators::choose(0, count($combinations) - 1),
+            Generators::choose(0, 10_000),
+        )->then(function (int $which, int $at) use ($combinations): void {
+            $circuit = Orchard::sizing($combinations[$which][0])->circuit;
+            $settings = Duty::settings($circuit);
+            $point = (new Solver($circuit))->settle($settings[$at % count($settings)]);
+            $this->assertCurrentsSumToZero($point);
+            $this->assertEnergyBalances($point);
+        });
+    }
+
+    private function assertCurrentsSumToZero(OperatingPoint $point): void
+    {
+        $sums = [];
+        foreach ($point->elements as $element) {
+            $currentA = $point->currentA($element->name());
+            $sums[$element->from()] = ($sums[$element->from()] ?? 0.0) + $currentA;
+            $sums[$element->to()] = ($sums[$element->to()] ?? 0.0) - $currentA;
+        }
+        unset($sums[Circuit::EARTH]);
+        foreach ($sums as $node => $sumA) {
+            // What is left is the leakage of the node itself.
+            $leakA = NodalAnalysis::LEAKAGE_S * $point->volts->at((string) $node);
+            self::assertEqualsWithDelta(-$leakA, $sumA, 1e-7, (string) $node);
+        }
+    }
+
+    private function assertEnergyBalances(OperatingPoint $point): void
+    {
+        $givenW = 0.0;
+        $takenW = NodalAnalysis::LEAKAGE_S * array_sum(array_map(static fn (float $volts): float => $volts ** 2, $point->volts->byNode));
+        foreach ($point->elements as $element) {
+            $volts = $point->volts->across($element->from(), $element->to());
+            $watts = $volts * $point->currentA($element->name());
+            if ($element instanceof Source || $element instanceof Injection) {
+                $givenW -= $watts;
+            } else {
+                $takenW += $watts;
+            }
+        }
+        self::assertEqualsWithDelta($takenW, $givenW, 1e-8 + 1e-6 * $takenW);
     }
 
     /** @param  \Closure(OperatingPoint): void  $holds */

@@ -22,7 +22,7 @@ final class Ngspice
 
     private static function run(string $netlist): string
     {
-        $path = tempnam(sys_get_temp_dir(), 'lamp').'.cir';
+        $path = sys_get_temp_dir().'/'.uniqid('lamp', true).'.cir';
         file_put_contents($path, str_replace(".op\n", ".op\n.options numdgt=9\n", $netlist));
         $output = (string) shell_exec('ngspice -b '.escapeshellarg($path).' 2>&1');
         unlink($path);

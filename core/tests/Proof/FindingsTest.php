@@ -112,6 +112,21 @@ final class FindingsTest extends TestCase
             ) + ['/control/stages/0/decider' => self::BAND, '/control/stages/1/decider' => [...self::BAND, 'onC' => 91]],
             'stages-out-of-order',
         ];
+        yield 'more taken from a circuit than its fuse carries' => [
+            ['/control/feed' => 'existing-circuit', '/control/existingFuseA' => 15],
+            'shared-fuse-overloaded',
+        ];
+        // Held in by the switch, let go by the cut-out's loss of feed, fed again through the diode: it cannot rest.
+        yield 'relay that is fed through its own rest contact' => [
+            Combination::changes(
+                Combination::deciders()['switch opening when hot'],
+                Combination::loads()['one fan'],
+                'supply',
+                Combination::airConditioning()['diode'],
+                Combination::overrides()['cut-out'],
+            ),
+            'relay-chatters',
+        ];
         yield 'coil fed while cranking' => [['/control/coilFeed' => 'ignition'], 'runs-while-cranking'];
     }
 

@@ -48,7 +48,7 @@ final class ArrangedSizingTest extends TestCase
         yield 'change-over' => [
             'one fan',
             'change-over',
-            ['fuse' => 3, 'relay' => 2, 'wire' => 3],
+            ['fuse' => 4, 'relay' => 2, 'wire' => 4],
         ];
     }
 
@@ -169,5 +169,24 @@ final class ArrangedSizingTest extends TestCase
             null,
             Combination::overrides()[$override],
         );
+    }
+
+    public function test_a_fan_that_lies_farther_off_gets_its_own_length_and_size(): void
+    {
+        $changes = [
+            ...Combination::changes(Combination::deciders()['hand'], Combination::loads()['two, a relay each']),
+            '/runs/relay-to-fan/lengthM' => 1.0,
+            '/runs/relay-to-fan@fan-2-wire' => ['lengthM' => 6.0],
+        ];
+        $sizing = Orchard::sizing($changes);
+        $area = static fn (string $reel): float => (float) $sizing->circuit->wiresOf($sizing->circuit->reels[$reel])[0]->conductor->areaMm2;
+
+        self::assertGreaterThan($area('fan-1-wire'), $area('fan-2-wire'));
+    }
+
+    public function test_a_length_for_a_reel_there_is_not_is_refused(): void
+    {
+        $this->expectExceptionMessage('fan-7-wire');
+        Orchard::sizing(['/runs/relay-to-fan@fan-7-wire' => ['lengthM' => 6.0]]);
     }
 }

@@ -1,4 +1,5 @@
 import type { Decider, Stage } from "../api/generated/saved-job";
+import { useJob } from "../api/JobContext";
 import { QuantityField } from "../kit/QuantityField";
 import { TextField } from "../kit/TextField";
 import { Choose, type Option } from "./Choose";
@@ -13,6 +14,7 @@ type Kind =
   | "to-supply"
   | "computer"
   | "stepless"
+  | "original"
   | "pressure-switch"
   | "hand";
 
@@ -51,6 +53,7 @@ const PLACES: { value: NonNullable<Decider["place"]>; label: string; fits: strin
 
 /** Only what this decider needs. */
 export function DeciderFields({ stage, path }: { stage: Stage; path: string }) {
+  const { existingFuseA } = useJob().job.file.control;
   const { decider } = stage;
   const at = `${path}/decider`;
   const isSwitch = decider.kind === "thermal-switch";
@@ -60,7 +63,7 @@ export function DeciderFields({ stage, path }: { stage: Stage; path: string }) {
   const sideIsFree = !isByTemperature || isSwitch || decider.output === "capillary" || decider.output === "dry-contact";
   return (
     <>
-      <Choose label="Decided by" value={kindOf(decider)} options={kinds(stage, path)} />
+      <Choose label="Decided by" value={kindOf(decider)} options={kinds(stage, path, existingFuseA)} />
       {isByTemperature && (
         <>
           <Choose
@@ -87,6 +90,28 @@ export function DeciderFields({ stage, path }: { stage: Stage; path: string }) {
                   value={decider.leastDutyPercent}
                 />
                 <QuantityField path={`${at}/spanK`} label="To full over" kind="K" value={decider.spanK} />
+              </>
+            )}
+            {decider.kind === "stepless" && (
+              <QuantityField
+                path={`${at}/softStartS`}
+                label="Soft start"
+                kind="s"
+                value={decider.softStartS}
+                placeholder="3"
+              />
+            )}
+            {decider.kind === "original" && (
+              <>
+                <TextField path={`${at}/output`} label="Worked by" value={decider.output ?? ""} />
+                <QuantityField path="/control/existingFuseA" label="Its fuse" kind="A" value={existingFuseA} />
+                <QuantityField
+                  path={`${at}/areaMm2`}
+                  label="Its wire to the fan"
+                  kind="mm²"
+                  value={decider.areaMm2}
+                  placeholder="2.5"
+                />
               </>
             )}
             {decider.kind === "computer" && (
@@ -167,7 +192,7 @@ function kindOf(decider: Decider): Kind {
 }
 
 /** Each kind with its sentence; temperatures and place are carried over. */
-function kinds(stage: Stage, path: string): Option<Kind>[] {
+function kinds(stage: Stage, path: string, existingFuseA: number | null | undefined): Option<Kind>[] {
   const { onC = 92, offC = 87, place = "top-hose" } = stage.decider;
   const band = { onC, offC, place };
   const option = (value: Kind, label: string, fits: string, decider: Decider, side = stage.side): Option<Kind> => ({
@@ -245,6 +270,16 @@ function kinds(stage: Stage, path: string): Option<Kind>[] {
       "A condenser fan on its own: runs when the refrigerant’s pressure asks for it.",
       { kind: "pressure-switch" },
     ),
+    {
+      value: "original",
+      label: "What was there",
+      fits: "The vehicle’s own fuse, relay and control stay whole: join its trigger, or let a change-over relay into the fan’s lead.",
+      changes: {
+        [`${path}/decider`]: { kind: "original", output: "engine computer", ...band },
+        [`${path}/side`]: "earth",
+        "/control/existingFuseA": existingFuseA ?? 30,
+      },
+    },
     option("hand", "Hand switch", "Nobody but the driver: for a vehicle that is always watched.", { kind: "hand" }),
   ];
 }

@@ -10,6 +10,8 @@ const AIR = "/control/airConditioning";
 export function Triggers() {
   const { job } = useJob();
   const { control } = job.file;
+  const first = control.stages[0].decider;
+  const keepsOriginal = first.kind === "original";
   const air = control.airConditioning ?? null;
   const override = control.override;
   const afterRun = control.afterRun ?? null;
@@ -207,7 +209,44 @@ export function Triggers() {
               },
             ]}
           />
-          {control.feed === "existing-circuit" && (
+          <Choose
+            label="The fan circuit that was there"
+            value={(control.existingFuseA ?? null) === null ? "none" : keepsOriginal ? "kept" : "removed"}
+            options={[
+              {
+                value: "none",
+                label: "None",
+                fits: "Nothing electric ran a fan here before.",
+                changes: { "/control/existingFuseA": null },
+              },
+              {
+                value: "removed",
+                label: "Taken out",
+                fits: "Its relay and switch go; its fuse may feed the new fan, at no more than it is.",
+                changes: { "/control/existingFuseA": control.existingFuseA ?? 30 },
+              },
+              {
+                value: "kept",
+                label: "Kept",
+                fits:
+                  override?.kind === "change-over"
+                    ? "Cut into at the fan’s plus only: the rest contact leads back to it."
+                    : "Whole: what is new joins its trigger or the fan.",
+                changes: {
+                  "/control/existingFuseA": control.existingFuseA ?? 30,
+                  "/control/stages/0/side": "earth",
+                  "/control/stages/0/decider": {
+                    kind: "original",
+                    output: "engine computer",
+                    onC: first.onC ?? 96,
+                    offC: first.offC ?? 91,
+                    place: first.place ?? "engine-outlet",
+                  },
+                },
+              },
+            ]}
+          />
+          {typeof control.existingFuseA === "number" && (
             <QuantityField
               path="/control/existingFuseA"
               label="Fuse of that circuit"

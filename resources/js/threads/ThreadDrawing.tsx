@@ -38,6 +38,7 @@ export function ThreadDrawing(props: Props) {
       className="h-auto w-full max-w-[68rem] select-none"
       role="group"
       aria-label="The circuit as threads, from the supply on the left to earth on the right"
+      onKeyDown={walk}
     >
       {drawing.threads.map((thread) => (
         <Thread key={thread.id} thread={thread} drawn={drawn} />
@@ -46,11 +47,39 @@ export function ThreadDrawing(props: Props) {
   );
 }
 
+/** Arrows go along a thread and from one thread to the next, to the part that lies nearest. */
+function walk(event: KeyboardEvent<SVGSVGElement>) {
+  const step = { ArrowRight: [1, 0], ArrowLeft: [-1, 0], ArrowDown: [0, 1], ArrowUp: [0, -1] }[event.key];
+  const from = event.target as SVGGElement;
+  const thread = from.closest("[data-thread]");
+  if (step === undefined || thread === null) {
+    return;
+  }
+  event.preventDefault();
+  const centre = (part: Element) => {
+    const box = part.getBoundingClientRect();
+    return box.left + box.width / 2;
+  };
+  const partsOf = (one: Element | undefined) =>
+    [...(one?.querySelectorAll<SVGGElement>("[tabindex]") ?? [])].sort((a, b) => centre(a) - centre(b));
+  const [along = 0, across = 0] = step;
+  if (along !== 0) {
+    const parts = partsOf(thread);
+    parts[parts.indexOf(from) + along]?.focus();
+    return;
+  }
+  const threads = [...event.currentTarget.querySelectorAll("[data-thread]")];
+  const distance = (part: Element) => Math.abs(centre(part) - centre(from));
+  partsOf(threads[threads.indexOf(thread) + across])
+    .sort((a, b) => distance(a) - distance(b))[0]
+    ?.focus();
+}
+
 function Thread({ thread, drawn }: { thread: DrawnThread; drawn: Drawn }) {
   const { start, end, y } = thread;
   const rail = "stroke-ink";
   return (
-    <g role="group" aria-label={thread.title}>
+    <g role="group" aria-label={thread.title} data-thread={thread.id}>
       <text x={52} y={y - 40} className="fill-ink text-[15px] font-bold">
         {thread.title}
       </text>
@@ -142,7 +171,12 @@ function Wire({ wire, drawn }: { wire: DrawnWire; drawn: Drawn }) {
         <rect x={wire.x1 + 6} y={wire.y - 26} width={wire.x2 - wire.x1 - 12} height={74} rx={3} className="fill-sunk" />
       )}
       {stroke}
-      <text x={middle} y={wire.y - 9} textAnchor="middle" className="fill-muted text-[13px]">
+      <text
+        x={middle}
+        y={wire.y - (wire.x2 - wire.x1 < CRAMPED ? 20 : 9)}
+        textAnchor="middle"
+        className="fill-muted text-[13px]"
+      >
         {row.colour}
       </text>
       <g aria-hidden>
@@ -169,6 +203,9 @@ function Wire({ wire, drawn }: { wire: DrawnWire; drawn: Drawn }) {
     </g>
   );
 }
+
+/** Below this length a wire's colour stands above the terminals' numbers. */
+const CRAMPED = 90;
 
 /** Letters of IEC 60757. */
 const WIRE_COLOURS: Record<string, string> = {
@@ -236,7 +273,13 @@ function Item({ item, drawn }: { item: DrawnItem; drawn: Drawn }) {
       </g>
       <g transform={`translate(${-item.x} ${-item.y})`}>
         {item.terminals.map((terminal) => (
-          <Terminal key={terminal.id} terminal={terminal} label={terminal.number} drawn={drawn} />
+          <Terminal
+            key={terminal.id}
+            terminal={terminal}
+            label={terminal.number}
+            isLeft={terminal.x < item.x}
+            drawn={drawn}
+          />
         ))}
       </g>
     </g>
@@ -269,7 +312,16 @@ function Shapes({ shapes, isClosed }: { shapes: Shape[]; isClosed: boolean }) {
     .map((shape) => <path key={shape.d} d={shape.d} className="part-shape" />);
 }
 
-function Terminal({ terminal, label, drawn }: { terminal: DrawnTerminal; label?: string | undefined; drawn: Drawn }) {
+interface TerminalProps {
+  terminal: DrawnTerminal;
+  label?: string | undefined;
+  /** Which side of its part it is on: its number stands clear of the part. */
+  isLeft?: boolean;
+  drawn: Drawn;
+}
+
+function Terminal({ terminal, label, isLeft = true, drawn }: TerminalProps) {
+  const shift = label === undefined || label.length < 3 ? 0 : isLeft ? 5 : -5;
   const reading = drawn.bench?.terminals[terminal.id];
   const held = isHeld(drawn.held, "terminal", terminal.id);
   const name = drawn.names[terminal.id] ?? terminal.id;
@@ -305,7 +357,12 @@ function Terminal({ terminal, label, drawn }: { terminal: DrawnTerminal; label?:
         </g>
       )}
       {label !== undefined && (
-        <text x={terminal.x} y={terminal.y - 9} textAnchor="middle" className="fill-ink font-mono text-[12px]">
+        <text
+          x={terminal.x + shift}
+          y={terminal.y - 9}
+          textAnchor={shift === 0 ? "middle" : isLeft ? "end" : "start"}
+          className="fill-ink font-mono text-[12px]"
+        >
           {label}
         </text>
       )}

@@ -8,6 +8,7 @@ use LampThread\Brief\AirConditioningTrigger;
 use LampThread\Brief\Brief;
 use LampThread\Brief\Compressor;
 use LampThread\Brief\Control;
+use LampThread\Brief\OriginalControl;
 use LampThread\Brief\OverrideKind;
 use LampThread\Brief\Speeds;
 use LampThread\Brief\SteplessController;
@@ -75,6 +76,7 @@ final class Arrangements
             $loads[] = match (true) {
                 $decider instanceof SteplessController => new SteplessFan($stage, $decider, $hearsClutch && $stage === $first),
                 $decider instanceof ThermalSwitch && $decider->isDirect => new DirectFan($stage, $decider),
+                $decider instanceof OriginalControl => new OriginalFan($stage, $decider),
                 default => new RelayedFan($stage),
             };
         }
@@ -92,9 +94,11 @@ final class Arrangements
                 $high = $control->speeds === Speeds::SeriesParallel
                     ? [TwoSpeedFan::HIGH_RELAY, SeriesParallelPair::SERIES_RELAY]
                     : [TwoSpeedFan::HIGH_RELAY];
-                $lines[] = new TriggerLine($stage, $at === 0 ? [TwoSpeedFan::LOW_RELAY] : $high);
+                $lines[] = TriggerLine::of($stage, $at === 0 ? [TwoSpeedFan::LOW_RELAY] : $high);
+            } elseif ($decider instanceof OriginalControl) {
+                $lines[] = TriggerLine::original($stage);
             } elseif (! $decider instanceof SteplessController && ! ($decider instanceof ThermalSwitch && $decider->isDirect)) {
-                $lines[] = new TriggerLine($stage, (new RelayedFan($stage))->relays());
+                $lines[] = TriggerLine::of($stage, (new RelayedFan($stage))->relays());
             }
         }
 
@@ -109,8 +113,12 @@ final class Arrangements
      */
     private static function fed(Control $control, array $lines): ?array
     {
-        if ($lines !== []) {
-            return [$lines[0]->coil().':86', $lines[0]->coil().':85'];
+        $coils = array_map(static fn (TriggerLine $line): ?string => $line->coil(), $lines);
+        if ($control->override?->kind === OverrideKind::ChangeOver) {
+            $coils[] = ChangeOver::relay($control->stages[0]->fanIds[0]);
+        }
+        foreach (array_filter($coils) as $coil) {
+            return ["{$coil}:86", "{$coil}:85"];
         }
         foreach ($control->stages as $stage) {
             if ($stage->decider instanceof SteplessController) {

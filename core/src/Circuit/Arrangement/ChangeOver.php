@@ -19,6 +19,12 @@ final readonly class ChangeOver implements Arrangement
 {
     public function __construct(private Stage $stage, private Override $override) {}
 
+    /** Id of the relay let into a fan's plus. */
+    public static function relay(string $fanId): string
+    {
+        return "{$fanId}-override-relay";
+    }
+
     public function install(Harness $harness): void
     {
         $switch = $harness->add(new HandSwitch('override', $harness->mark('S'), 'Dash override', $this->override->ratedA, [
@@ -31,10 +37,10 @@ final readonly class ChangeOver implements Arrangement
             $id = "{$fanId}-override";
             $name = $harness->brief->fan($fanId)->name;
             $relay = $harness->add(new Relay(
-                "{$id}-relay",
+                self::relay($fanId),
                 $harness->mark('K'),
                 "Change-over relay, {$name}",
-                $harness->fitted->relay("{$id}-relay"),
+                $harness->fitted->relay(self::relay($fanId)),
                 Zone::Bay,
                 isChangeOver: true,
                 commonIsOutput: true,

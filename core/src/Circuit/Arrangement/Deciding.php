@@ -7,6 +7,7 @@ namespace LampThread\Circuit\Arrangement;
 use LampThread\Brief\AirConditioningTrigger;
 use LampThread\Brief\ComputerOutput;
 use LampThread\Brief\Hand;
+use LampThread\Brief\OriginalControl;
 use LampThread\Brief\OverrideKind;
 use LampThread\Brief\PressureDecider;
 use LampThread\Brief\Stretch;
@@ -38,6 +39,7 @@ final readonly class Deciding implements Arrangement
             $decider instanceof ThermalSwitch => $this->closing($harness, $decider),
             $decider instanceof Thermostat => $this->thermostat($harness, $decider),
             $decider instanceof ComputerOutput => $this->computer($harness, $decider),
+            $decider instanceof OriginalControl => $this->original($harness, $decider),
             $decider instanceof PressureDecider => $this->pressure($harness, $decider),
             $decider instanceof Hand => $this->hand($harness, $decider),
             default => throw new \LogicException('This decider carries the fan itself.'),
@@ -121,6 +123,19 @@ final readonly class Deciding implements Arrangement
             $isFirst && $control->override?->kind === OverrideKind::SensorOpen,
         ));
         $harness->wire($this->line->joint(), $driver->terminal('out'), Stretch::Dash, Colour::Trigger, CoilSupply::REEL);
+    }
+
+    /** Lies where the line's joint is already: the wire between them is the vehicle's. */
+    private function original(Harness $harness, OriginalControl $decider): void
+    {
+        $harness->add(new ComputerDriver(
+            "{$this->line->stage->id}-output",
+            $harness->mark('A'),
+            'Original control, '.$decider->switchedBy,
+            new ComputerOutput($decider->switchedBy, $decider->band, $decider->ratedA, openReadsHot: false),
+            $harness->brief->control->airConditioning?->trigger === AirConditioningTrigger::Computer,
+            hasSensorCircuit: false,
+        ));
     }
 
     private function pressure(Harness $harness, PressureDecider $decider): void

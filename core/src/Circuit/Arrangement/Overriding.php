@@ -8,17 +8,13 @@ use LampThread\Brief\Override;
 use LampThread\Brief\OverrideKind;
 use LampThread\Brief\Stretch;
 use LampThread\Circuit\Colour;
-use LampThread\Circuit\Component\FixedResistor;
 use LampThread\Circuit\Component\HandSwitch;
+use LampThread\Circuit\Component\TemperatureSensor;
 use LampThread\Circuit\Harness;
-use LampThread\Circuit\Symbol;
 
 /** The driver's switch across the trigger lines. The other kinds lie in them, before the fan, or in the coil feed. */
 final readonly class Overriding implements Arrangement
 {
-    /** A thermistor at a middling temperature, Ω (common practice, no source). */
-    private const SENSOR_OHM = 300.0;
-
     /** @param  non-empty-list<TriggerLine>  $lines  low first */
     public function __construct(private Override $override, private array $lines) {}
 
@@ -48,7 +44,7 @@ final readonly class Overriding implements Arrangement
     private function sensorOpen(Harness $harness): void
     {
         $switch = $this->switch($harness, ['automatic' => [['1', '2']], 'on' => []]);
-        $sensor = $harness->add(new FixedResistor('sensor', $harness->mark('B'), 'Temperature sensor', self::SENSOR_OHM, Symbol::Resistor));
+        $sensor = $harness->add(new TemperatureSensor($harness->mark('B')));
         $computer = "{$this->lines[0]->stage->id}-output:S";
         $harness->wire($computer, $switch->terminal('1'), Stretch::Dash, Colour::Override, CoilSupply::REEL);
         $harness->wire($switch->terminal('2'), $sensor->terminal('1'), Stretch::Sensor, Colour::Override, CoilSupply::REEL);

@@ -17,16 +17,28 @@ use LampThread\Circuit\Line;
  */
 final class TriggerLine implements Arrangement
 {
-    private string $joint = '';
+    /**
+     * @param  list<string>  $relays  whose coils it works, in parallel; none where the line is the vehicle's own
+     * @param  string  $joint  terminal triggers join
+     */
+    private function __construct(public readonly Stage $stage, private readonly array $relays, private string $joint) {}
 
-    /** @param  non-empty-list<string>  $relays  whose coils it works, in parallel */
-    public function __construct(public readonly Stage $stage, private readonly array $relays) {}
+    /** @param  non-empty-list<string>  $relays */
+    public static function of(Stage $stage, array $relays): self
+    {
+        return new self($stage, $relays, "{$relays[0]}:".($stage->side === Side::Earth ? '85' : '86'));
+    }
+
+    /** The vehicle's own: nothing to lay, only to join. */
+    public static function original(Stage $stage): self
+    {
+        return new self($stage, [], OriginalFan::trigger($stage));
+    }
 
     public function install(Harness $harness): void
     {
         $feed = (string) $harness->left(Line::COIL_FEED);
         $isEarthSide = $this->isEarthSide();
-        $this->joint = "{$this->relays[0]}:".($isEarthSide ? '85' : '86');
         foreach ($this->relays as $at => $relay) {
             $previous = $this->relays[$at - 1] ?? null;
             if ($isEarthSide) {
@@ -45,10 +57,10 @@ final class TriggerLine implements Arrangement
         }
     }
 
-    /** Id of the first relay it works. */
-    public function coil(): string
+    /** Id of the first relay it works; null where it is the vehicle's own. */
+    public function coil(): ?string
     {
-        return $this->relays[0];
+        return $this->relays[0] ?? null;
     }
 
     /** The terminal triggers join. */

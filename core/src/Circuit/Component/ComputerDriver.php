@@ -23,7 +23,7 @@ final readonly class ComputerDriver extends Component implements FeelsTemperatur
     private const PULL_UP_OHM = 2200.0;
 
     /** Share of the supply above which the sensor's circuit reads as open. */
-    private const OPEN_FROM_SHARE = 0.97;
+    private const OPEN_FROM_SHARE = 0.99;
 
     public float $ratedA;
 

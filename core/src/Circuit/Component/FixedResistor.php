@@ -9,7 +9,7 @@ use LampThread\Circuit\Symbol;
 use LampThread\Electrics\Element\Resistor;
 use LampThread\Electrics\Setting;
 
-/** A resistance between 1 and 2: a dropping resistor, a slow winding, an indicator lamp, a temperature sensor. */
+/** A resistance between 1 and 2: a dropping resistor, a slow winding, an indicator lamp. */
 final readonly class FixedResistor extends Component
 {
     /** @param  float  $ohm  above 0 */

@@ -12,11 +12,16 @@ use LampThread\Electrics\Setting;
 use LampThread\Shelf\FusePart;
 
 /** A fuse in its holder. */
-final readonly class Fuse extends Component
+final readonly class Fuse extends Component implements Protects
 {
     public function __construct(string $id, string $mark, string $name, public FusePart $part, public Zone $zone)
     {
         parent::__construct($id, $mark, $name);
+    }
+
+    public function fuseA(): float
+    {
+        return $this->part->ratedA;
     }
 
     public function passes(): array

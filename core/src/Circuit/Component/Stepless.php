@@ -42,6 +42,12 @@ final readonly class Stepless extends Component implements FeelsTemperature, Set
         parent::__construct($id, $mark, 'Stepless controller');
     }
 
+    /** What steadies its supply at the end of a long lead: twice to three times the system's voltage (common practice, no source). */
+    public static function capacitor(int $systemV): string
+    {
+        return 'Capacitor 470 µF, '.($systemV === 24 ? 63 : 35).' V';
+    }
+
     public function passes(): array
     {
         return [
