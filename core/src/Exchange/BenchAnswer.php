@@ -7,6 +7,7 @@ namespace LampThread\Exchange;
 use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\Component;
 use LampThread\Circuit\Component\FanMotor;
+use LampThread\Circuit\Component\OriginalWiring;
 use LampThread\Circuit\Component\Relay;
 use LampThread\Circuit\Component\Stepless;
 use LampThread\Circuit\Pass;
@@ -129,6 +130,14 @@ final class BenchAnswer
                 'name' => $relay->name,
                 'isPulledIn' => $point->position($relay->id) === Relay::PULLED_IN,
                 'coilV' => abs($point->volts->across($relay->terminal('86'), $relay->terminal('85'))),
+            ];
+        }
+        foreach ($point->circuit->each(OriginalWiring::class) as $wiring) {
+            $relays[$wiring->id] = [
+                'mark' => $wiring->mark,
+                'name' => $wiring->name,
+                'isPulledIn' => $point->position($wiring->id) === Relay::PULLED_IN,
+                'coilV' => $wiring->coilV($point->setting, $point->volts),
             ];
         }
 

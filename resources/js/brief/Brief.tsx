@@ -4,6 +4,7 @@ import { useJob } from "../api/JobContext";
 import { Panel, Pick } from "../kit/controls";
 import { QuantityField } from "../kit/QuantityField";
 import { TextField } from "../kit/TextField";
+import { unbroken } from "../kit/units";
 import { FindingCard } from "../threads/FindingCard";
 import { Changed } from "./Changed";
 import { Fans } from "./Fans";
@@ -122,7 +123,7 @@ export function Brief() {
             {design.choices.map((choice) => (
               <div key={choice.id} className="flex justify-between gap-3 border-b border-line py-1.5">
                 <dt className="text-sm text-muted">{choice.name}</dt>
-                <dd className="text-right font-semibold">{choice.label}</dd>
+                <dd className="text-right font-semibold">{unbroken(choice.label)}</dd>
               </div>
             ))}
           </dl>

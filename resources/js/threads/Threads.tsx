@@ -5,6 +5,7 @@ import { useJob } from "../api/JobContext";
 import { ReadingPanel } from "../bench/ReadingPanel";
 import { useBench } from "../bench/useBench";
 import { Panel, Pick } from "../kit/controls";
+import { unbroken } from "../kit/units";
 import { ChoicePanel } from "./ChoicePanel";
 import { CircuitTable } from "./CircuitTable";
 import { FindingCard } from "./FindingCard";
@@ -100,7 +101,7 @@ export function Threads() {
                   <span className="text-sm text-muted">{one.name}</span>
                   <span className="text-right font-semibold">
                     {one.fits ? "" : "▲ "}
-                    {one.label}
+                    {unbroken(one.label)}
                   </span>
                 </button>
               </li>

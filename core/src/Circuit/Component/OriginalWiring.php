@@ -96,12 +96,15 @@ final readonly class OriginalWiring extends Component implements Protects, Settl
 
     public function next(int $position, Setting $setting, Volts $volts): int
     {
-        if ($setting->key !== Key::Run) {
-            return Relay::RELEASED;
-        }
         $threshold = $this->systemV * ($position === Relay::PULLED_IN ? self::DROP_OUT_SHARE : self::PULL_IN_SHARE);
 
-        return $volts->across(Circuit::SUPPLY, $this->trigger) >= $threshold ? Relay::PULLED_IN : Relay::RELEASED;
+        return $this->coilV($setting, $volts) >= $threshold ? Relay::PULLED_IN : Relay::RELEASED;
+    }
+
+    /** Voltage across its coil, V; none with the ignition off. */
+    public function coilV(Setting $setting, Volts $volts): float
+    {
+        return $setting->key === Key::Run ? $volts->across(Circuit::SUPPLY, $this->trigger) : 0.0;
     }
 
     public function isMechanical(): bool
