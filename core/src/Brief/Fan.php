@@ -10,6 +10,9 @@ final readonly class Fan
     /** Start current of a permanent-magnet fan over its running current; 2.5 to 3.3 is usual (common practice, no source). */
     private const START_RATIO = 3.0;
 
+    /** Time from rest to 95 % of its speed, s; 1 to 2 s is usual (common practice, no source). */
+    private const USUAL_START_S = 1.5;
+
     /** Peak current at start, A. */
     public float $startA;
 
@@ -17,6 +20,7 @@ final readonly class Fan
      * @param  float  $ratedV  supply at which the running current holds, V
      * @param  float  $runA  running current, A
      * @param  float|null  $startA  peak at start, A; null takes three times the running current
+     * @param  float  $startS  from rest to 95 % of its speed at rated supply, s
      */
     public function __construct(
         public string $id,
@@ -28,6 +32,7 @@ final readonly class Fan
         public float $runA,
         ?float $startA,
         public float $flowM3h,
+        public float $startS = self::USUAL_START_S,
     ) {
         $this->startA = $startA ?? self::START_RATIO * $runA;
     }

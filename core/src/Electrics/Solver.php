@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace LampThread\Electrics;
 
 use LampThread\Circuit\Circuit;
+use LampThread\Circuit\Component\Alternator;
+use LampThread\Circuit\Component\Battery;
 use LampThread\Circuit\Component\Diode;
 use LampThread\Circuit\Component\FanMotor;
 use LampThread\Circuit\Component\Settling;
@@ -18,6 +20,9 @@ final class Solver
 {
     /** No electrical chain in a vehicle is longer; past it the state is reported as unsettled. */
     private const MOST_ROUNDS = 200;
+
+    /** What stands behind the battery's terminals besides the circuit. */
+    private const SUPPLY = ['battery', 'alternator', 'base-load'];
 
     private readonly NodalAnalysis $analysis;
 
@@ -91,6 +96,31 @@ final class Solver
         }
 
         return $this->point($setting, $positions, $volts, $elements, array_keys(array_diff_assoc($next, $positions)));
+    }
+
+    /**
+     * Solves the circuit with everything held where it is, each motor being its armature behind a given back-EMF, and the
+     * supply being what it was the moment before.
+     *
+     * @param  array<string, int>  $positions
+     * @param  array<string, float>  $emfV  by fan, V
+     */
+    public function held(Setting $setting, array $positions, array $emfV): OperatingPoint
+    {
+        $elements = [];
+        foreach ($this->elements($setting, $positions) as $element) {
+            $ofFan = $emfV[$element->name()] ?? null;
+            if ($ofFan !== null && $element instanceof Element\Resistor) {
+                $elements[] = new Element\Source($element->name(), $element->from(), $element->to(), $ofFan, $element->ohm);
+            } elseif (! in_array($element->name(), self::SUPPLY, true)) {
+                $elements[] = $element;
+            }
+        }
+        foreach ($this->circuit->each(Battery::class) as $battery) {
+            $elements[] = $battery->atOnce(($positions['alternator'] ?? Alternator::STANDING) !== Alternator::STANDING);
+        }
+
+        return $this->point($setting, $positions, new Volts($this->analysis->solve($elements)), $elements, []);
     }
 
     /**

@@ -20,6 +20,14 @@ final class Ngspice
         return $answer;
     }
 
+    /** @return array<string, float> name of a `meas` to what it measured */
+    public static function measured(string $netlist): array
+    {
+        preg_match_all('/^([a-z0-9_]+)\s+=\s+(-?\d\.\d+e[+-]\d+)/mi', self::run($netlist), $found, PREG_SET_ORDER);
+
+        return array_combine(array_column($found, 1), array_map(floatval(...), array_column($found, 2)));
+    }
+
     private static function run(string $netlist): string
     {
         $path = sys_get_temp_dir().'/'.uniqid('lamp', true).'.cir';

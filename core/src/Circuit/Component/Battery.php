@@ -38,6 +38,17 @@ final readonly class Battery extends Component implements Settling
         return [new Source('battery', $this->terminal('+'), $this->terminal('-'), $this->supply->restingV, $ohm)];
     }
 
+    /**
+     * The supply in the moment something is switched on: the voltage that was there, behind the battery's resistance. An
+     * alternator's field is too slow to help.
+     */
+    public function atOnce(bool $isCharged): Source
+    {
+        $volts = $isCharged ? $this->supply->chargingV : $this->supply->restingV;
+
+        return new Source('battery', $this->terminal('+'), $this->terminal('-'), $volts, $this->supply->batteryMilliohm / 1000);
+    }
+
     public function start(Setting $setting): int
     {
         return $setting->engineRpm > 0 ? self::CHARGING : self::DISCHARGING;

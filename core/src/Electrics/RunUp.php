@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Electrics;
+
+use LampThread\Circuit\Component\FanMotor;
+use LampThread\Circuit\Component\Stepless;
+
+/**
+ * Fans that start together from rest, against time. Each motor obeys
+ *
+ *     L·dI/dt = V − E − Ra·I,   dE/dt = a·(I − I_r·(E/E_r)²)
+ *
+ * with `a` from its run-up time. Quarter-millisecond steps while the armature's inductance matters, then steps that are short
+ * against the run-up, with the current where its inductance would leave it. A stepless controller raises its duty evenly over its
+ * soft start.
+ */
+final readonly class RunUp
+{
+    /** Inductance of an armature over its resistance, s (common practice, no source). */
+    public const ARMATURE_S = 0.0015;
+
+    public const FAST_STEP_S = 0.00025;
+
+    private const FAST_STEPS = 48;
+
+    private const SLOW_STEPS = 360;
+
+    /** Run-up times after which nothing changes any more. */
+    private const SPAN = 3.0;
+
+    /** Places of a soft start at which the circuit is looked at. */
+    private const DUTIES = 10;
+
+    /**
+     * @param  non-empty-list<float>  $timesS
+     * @param  array<string, non-empty-list<float>>  $currentsA  by fan, and by element that was watched
+     * @param  array<string, non-empty-list<float>>  $volts  by terminal that was watched
+     */
+    private function __construct(
+        public OperatingPoint $standing,
+        public array $timesS,
+        public array $currentsA,
+        public array $volts,
+    ) {}
+
+    /**
+     * @param  OperatingPoint  $standing  settled with every fan held fast: the moment they are switched on
+     * @param  list<string>  $elements  to watch
+     * @param  list<string>  $terminals  to watch
+     */
+    public static function of(Solver $solver, OperatingPoint $standing, array $elements, array $terminals): self
+    {
+        $motors = $standing->circuit->each(FanMotor::class);
+        $fans = array_map(static fn (FanMotor $motor): string => $motor->id, $motors);
+        [$softS, $duties] = self::softStart($standing);
+        $ports = array_map(
+            static fn (array $positions): Ports => Ports::of($solver, $standing->setting, $positions, $fans, [...$fans, ...$elements], $terminals),
+            $duties,
+        );
+        $runUpS = max([0.0, ...array_map(static fn (FanMotor $motor): float => $motor->fan->startS, $motors)]);
+        $starting = new StartingFans($motors, $ports, $softS);
+        $states = self::integrate($starting, count($motors), self::SPAN * $runUpS + $softS);
+        $currents = [];
+        foreach ($fans as $at => $fan) {
+            $currents[$fan] = array_map(static fn (array $state): float => $state[2][$at], $states);
+        }
+        $watch = static fn (int $quantity): array => array_map(
+            static fn (array $state): float => $starting->circuitAt($state[0])->at($quantity, $state[1]),
+            $states,
+        );
+        foreach ($elements as $at => $element) {
+            $currents[$element] = $watch(count($fans) + $at);
+        }
+        $volts = [];
+        foreach ($terminals as $at => $terminal) {
+            $volts[$terminal] = $watch(count($fans) + count($elements) + $at);
+        }
+
+        return new self($standing, array_column($states, 0), $currents, $volts);
+    }
+
+    public function surge(string $element): Surge
+    {
+        return new Surge($this->timesS, $this->currentsA[$element]);
+    }
+
+    /** The lowest a watched terminal falls to, V. */
+    public function leastV(string $terminal): float
+    {
+        return min($this->volts[$terminal]);
+    }
+
+    /**
+     * How long the soft start takes, s, and where everything stands along it.
+     *
+     * @return array{float, non-empty-list<array<string, int>>}
+     */
+    private static function softStart(OperatingPoint $standing): array
+    {
+        $softS = 0.0;
+        $along = array_fill(0, self::DUTIES + 1, $standing->positions);
+        foreach ($standing->circuit->each(Stepless::class) as $controller) {
+            $duty = $standing->position($controller->id);
+            if ($duty > 0) {
+                $softS = max($softS, $controller->controller->softStartS);
+                foreach ($along as $at => $_) {
+                    $along[$at][$controller->id] = max(1, intdiv($duty * $at, self::DUTIES));
+                }
+            }
+        }
+
+        return $softS > 0 ? [$softS, $along] : [0.0, [$standing->positions]];
+    }
+
+    /** @return non-empty-list<array{float, list<float>, list<float>}> time, opposing voltage and current of each fan */
+    private static function integrate(StartingFans $starting, int $count, float $spanS): array
+    {
+        $state = array_fill(0, 2 * $count, 0.0);
+        $states = [[0.0, $starting->opposingV(0.0, $state), array_slice($state, 0, $count)]];
+        for ($step = 0; $step < self::FAST_STEPS; $step++) {
+            $state = RungeKutta::step($starting->laggedSlopes(...), $step * self::FAST_STEP_S, $state, self::FAST_STEP_S);
+            $timeS = ($step + 1) * self::FAST_STEP_S;
+            $states[] = [$timeS, $starting->opposingV($timeS, $state), array_slice($state, $count)];
+        }
+        $fromS = self::FAST_STEPS * self::FAST_STEP_S;
+        $emfV = array_slice($state, 0, $count);
+        $stepS = ($spanS - $fromS) / self::SLOW_STEPS;
+        for ($step = 0; $step < self::SLOW_STEPS; $step++) {
+            $emfV = RungeKutta::step($starting->slopes(...), $fromS + $step * $stepS, $emfV, $stepS);
+            $timeS = $fromS + ($step + 1) * $stepS;
+            $states[] = [$timeS, $emfV, $starting->settledA($timeS, $emfV)];
+        }
+
+        return $states;
+    }
+}
