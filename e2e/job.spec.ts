@@ -78,7 +78,7 @@ test("the bench lights the threads as the coolant warms, with hysteresis, and th
   await page.getByRole("button", { name: /^Terminal M1 \+/ }).click();
   await page.getByRole("button", { name: /^Terminal M1 -/ }).click();
   await expect(page.getByText("Meter, M1 + to M1 -")).toBeVisible();
-  await expect(page.getByText("13.78 V", { exact: true })).toBeVisible();
+  await expect(page.getByText("13.79 V", { exact: true })).toBeVisible();
   await page.getByRole("radio", { name: "Off", exact: true }).first().click();
   await expect(motor).toHaveAccessibleName(/at rest/);
 });

@@ -25,6 +25,7 @@ final readonly class Brief
         public ?Driveline $driveline,
         public array $runs,
         public array $pinned,
+        public Usage $usage,
     ) {}
 
     /** @param  string  $reel  what is cut for it; one fan can lie farther off than another */

@@ -59,6 +59,7 @@ final class BriefReader
             isset($file['driveline']) ? new Driveline(...$file['driveline']) : null,
             $this->runs($file['runs'] ?? [], $fans),
             $pinned,
+            new Usage($file['usage']['hoursPerYear'] ?? Usage::USUAL_HOURS_PER_YEAR, $file['usage']['startsPerHour'] ?? null),
         );
         array_push($this->problems, ...Combinations::problems($brief));
         if ($this->problems !== []) {
@@ -185,7 +186,7 @@ final class BriefReader
             }
             $usual = $reel === null ? $stretch->usual() : $read[$parts[0]] ?? $stretch->usual();
             $zone = isset($run['zone']) ? Zone::from($run['zone']) : $usual->zone;
-            $read[$name] = new Run($run['lengthM'] ?? $usual->lengthM, $zone, $run['ambientC'] ?? $zone->ambientC());
+            $read[$name] = new Run($run['lengthM'] ?? $usual->lengthM, $zone, $run['ambientC'] ?? $zone->ambientC(), $run['bundle'] ?? $usual->bundle);
         }
 
         return $read;

@@ -10,8 +10,8 @@ final readonly class Fan
     /** Start current of a permanent-magnet fan over its running current; 2.5 to 3.3 is usual (common practice, no source). */
     private const START_RATIO = 3.0;
 
-    /** Time from rest to 95 % of its speed, s; 1 to 2 s is usual (common practice, no source). */
-    private const USUAL_START_S = 1.5;
+    /** Time from rest to 95 % of its speed, s; half a second to 2 s is usual (common practice, no source). */
+    private const USUAL_START_S = 1.0;
 
     /** Peak current at start, A. */
     public float $startA;

@@ -38,6 +38,17 @@ final readonly class Fitted
         return new self($conductors[count($conductors) - 1], $fuses[count($fuses) - 1], $relays[count($relays) - 1]);
     }
 
+    /**
+     * @param  array<string, Conductor>  $conductors  by reel
+     * @param  array<string, float>  $conductorC  by wire id, °C
+     */
+    public function wired(array $conductors, array $conductorC): self
+    {
+        return new self(
+            $this->usualConductor, $this->usualFuse, $this->usualRelay, $conductors, $this->fuses, $this->relays, $conductorC,
+        );
+    }
+
     public function conductor(string $reel): Conductor
     {
         return $this->conductors[$reel] ?? $this->usualConductor;

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace LampThread\Electrics;
 
 use LampThread\Circuit\Circuit;
-use LampThread\Electrics\Element\Resistor;
-use LampThread\Electrics\Element\Rotor;
 
 /** Says why a terminal has the voltage it has: what it is joined to, through what. */
 final readonly class Because
@@ -52,41 +50,25 @@ final readonly class Because
     }
 
     /**
-     * Least-resistance paths (Dijkstra) over everything that conducts now.
+     * The marks along each path of least resistance, the rails themselves left out.
      *
      * @return array<string, list<string>>
      */
     private static function paths(OperatingPoint $point, string $start): array
     {
-        $edges = [];
-        foreach ($point->elements as $element) {
-            $isLoadOfTheVehicle = $element->from() === Circuit::SUPPLY && $element->to() === Circuit::EARTH;
-            if (($element instanceof Resistor || $element instanceof Rotor) && ! $isLoadOfTheVehicle
-                && ! ($element instanceof Resistor && $element->ohm < 0)) {
-                $ohm = $element instanceof Resistor ? $element->ohm : $element->model->armatureOhm;
-                $mark = ($point->circuit->components[$point->circuit->owner($element->name())] ?? null)?->mark;
-                $edges[$element->from()][] = [$element->to(), $ohm, $mark];
-                $edges[$element->to()][] = [$element->from(), $ohm, $mark];
-            }
-        }
-        $queue = new \SplPriorityQueue;
-        $queue->insert([$start, 0.0, []], 0.0);
         $paths = [];
-        while (! $queue->isEmpty()) {
-            [$at, $ohm, $marks] = $queue->extract();
-            if (isset($paths[$at])) {
+        foreach (LeastPath::from($point, $start) as $terminal => $elements) {
+            if ($terminal !== $start && ($terminal === Circuit::SUPPLY || $terminal === Circuit::EARTH)) {
                 continue;
             }
-            $paths[$at] = $marks;
-            if ($at !== $start && ($at === Circuit::SUPPLY || $at === Circuit::EARTH)) {
-                unset($paths[$at]);
-
-                continue;
+            $marks = [];
+            foreach ($elements as $element) {
+                $mark = ($point->circuit->components[$point->circuit->owner($element->name())] ?? null)?->mark;
+                if ($mark !== null && $mark !== ($marks[count($marks) - 1] ?? null)) {
+                    $marks[] = $mark;
+                }
             }
-            foreach ($edges[$at] ?? [] as [$to, $more, $mark]) {
-                $last = $marks[count($marks) - 1] ?? null;
-                $queue->insert([$to, $ohm + $more, $mark === null || $mark === $last ? $marks : [...$marks, $mark]], -$ohm - $more);
-            }
+            $paths[$terminal] = $marks;
         }
 
         return $paths;

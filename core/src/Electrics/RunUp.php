@@ -12,7 +12,7 @@ use LampThread\Circuit\Component\Stepless;
  *
  *     L·dI/dt = V − E − Ra·I,   dE/dt = a·(I − I_r·(E/E_r)²)
  *
- * with `a` from its run-up time. Quarter-millisecond steps while the armature's inductance matters, then steps that are short
+ * with `a` from its run-up time. Half-millisecond steps while the armature's inductance matters, then steps that are short
  * against the run-up, with the current where its inductance would leave it. A stepless controller raises its duty evenly over its
  * soft start.
  */
@@ -21,11 +21,11 @@ final readonly class RunUp
     /** Inductance of an armature over its resistance, s (common practice, no source). */
     public const ARMATURE_S = 0.0015;
 
-    public const FAST_STEP_S = 0.00025;
+    public const FAST_STEP_S = 0.0005;
 
-    private const FAST_STEPS = 48;
+    private const FAST_STEPS = 24;
 
-    private const SLOW_STEPS = 360;
+    private const SLOW_STEPS = 120;
 
     /** Run-up times after which nothing changes any more. */
     private const SPAN = 3.0;
@@ -49,8 +49,9 @@ final readonly class RunUp
      * @param  OperatingPoint  $standing  settled with every fan held fast: the moment they are switched on
      * @param  list<string>  $elements  to watch
      * @param  list<string>  $terminals  to watch
+     * @param  list<string>  $turning  fans that run already; the others start
      */
-    public static function of(Solver $solver, OperatingPoint $standing, array $elements, array $terminals): self
+    public static function of(Solver $solver, OperatingPoint $standing, array $elements, array $terminals, array $turning = []): self
     {
         $motors = $standing->circuit->each(FanMotor::class);
         $fans = array_map(static fn (FanMotor $motor): string => $motor->id, $motors);
@@ -61,7 +62,17 @@ final readonly class RunUp
         );
         $runUpS = max([0.0, ...array_map(static fn (FanMotor $motor): float => $motor->fan->startS, $motors)]);
         $starting = new StartingFans($motors, $ports, $softS);
-        $states = self::integrate($starting, count($motors), self::SPAN * $runUpS + $softS);
+        $spanS = self::SPAN * $runUpS + $softS;
+        $rest = array_fill(0, count($motors), 0.0);
+        $states = self::integrate($starting, $rest, $spanS);
+        if ($turning !== []) {
+            $run = $states[count($states) - 1][1];
+            $states = self::integrate($starting, array_map(
+                static fn (string $fan, float $emfV): float => in_array($fan, $turning, true) ? $emfV : 0.0,
+                $fans,
+                $run,
+            ), $spanS);
+        }
         $currents = [];
         foreach ($fans as $at => $fan) {
             $currents[$fan] = array_map(static fn (array $state): float => $state[2][$at], $states);
@@ -114,11 +125,20 @@ final readonly class RunUp
         return $softS > 0 ? [$softS, $along] : [0.0, [$standing->positions]];
     }
 
-    /** @return non-empty-list<array{float, list<float>, list<float>}> time, opposing voltage and current of each fan */
-    private static function integrate(StartingFans $starting, int $count, float $spanS): array
+    /**
+     * @param  list<float>  $emfV  back-EMF of each fan to begin with; those that have one carry their current already
+     * @return non-empty-list<array{float, list<float>, list<float>}> time, opposing voltage and current of each fan
+     */
+    private static function integrate(StartingFans $starting, array $emfV, float $spanS): array
     {
-        $state = array_fill(0, 2 * $count, 0.0);
-        $states = [[0.0, $starting->opposingV(0.0, $state), array_slice($state, 0, $count)]];
+        $count = count($emfV);
+        $currentA = array_map(
+            static fn (float $volts, float $settledA): float => $volts === 0.0 ? 0.0 : $settledA,
+            $emfV,
+            $starting->settledA(0.0, $emfV),
+        );
+        $state = [...$emfV, ...$currentA];
+        $states = [[0.0, $starting->opposingV(0.0, $state), $currentA]];
         for ($step = 0; $step < self::FAST_STEPS; $step++) {
             $state = RungeKutta::step($starting->laggedSlopes(...), $step * self::FAST_STEP_S, $state, self::FAST_STEP_S);
             $timeS = ($step + 1) * self::FAST_STEP_S;

@@ -124,6 +124,29 @@ final class Solver
     }
 
     /**
+     * Resistance of the loop a load is fed through, Ω: what limits the current when the load is shorted, contacts staying where
+     * they are and the battery at rest.
+     */
+    public function loopOhm(OperatingPoint $point, string $from, string $to): float
+    {
+        $elements = [];
+        foreach ($point->elements as $element) {
+            $isLoad = $element->from() === $from && $element->to() === $to;
+            if (! $isLoad && $element->isLinear() && ! in_array($element->name(), self::SUPPLY, true)) {
+                $elements[] = $element;
+            }
+        }
+        foreach ($this->circuit->each(Battery::class) as $battery) {
+            $elements[] = $battery->atOnce(false);
+        }
+        $volts = new Volts($this->analysis->solve($elements));
+        $elements[] = new Element\Injection('probe', $to, $from, 1.0);
+        $probed = new Volts($this->analysis->solve($elements));
+
+        return $volts->across($from, $to) - $probed->across($from, $to);
+    }
+
+    /**
      * @param  array<string, int>  $positions
      * @return array<string, int>
      */

@@ -104,10 +104,18 @@ final readonly class StartingFans
         return $slopes;
     }
 
-    /** How much less a fan draws for each volt of its own back-EMF, S. */
+    /**
+     * How much less a fan draws for each volt that opposes it when the others are opposed alike, S: fans that start together do so
+     * with all their inductances at once, and in series each feels the other's.
+     */
     private function conductanceS(Ports $circuit, int $fan): float
     {
-        return max(abs($circuit->perVolt[$fan][$fan]), NodalAnalysis::LEAKAGE_S);
+        $conductanceS = 0.0;
+        foreach ($circuit->perVolt as $perVolt) {
+            $conductanceS -= $perVolt[$fan];
+        }
+
+        return max($conductanceS, NodalAnalysis::LEAKAGE_S);
     }
 
     /**

@@ -38,8 +38,11 @@ final readonly class Surge
             $over--;
         }
         $this->peakA = max(array_map(abs(...), $currentsA));
-        $this->durationS = $over === 0 ? 0.0 : $timesS[$over];
-        $this->heatA2s = $heat[$over];
+        // Between the last sample outside and the first inside, in a straight line.
+        $share = $over === 0 ? 0.0 : (abs($currentsA[$over - 1]) - $endA) / max(1e-12, abs($currentsA[$over - 1]) - abs($currentsA[$over]));
+        $before = max(0, $over - 1);
+        $this->durationS = $timesS[$before] + $share * ($timesS[$over] - $timesS[$before]);
+        $this->heatA2s = $heat[$before] + $share * ($heat[$over] - $heat[$before]);
         $this->heatSoFarA2s = $heat;
     }
 

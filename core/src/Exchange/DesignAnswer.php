@@ -14,9 +14,6 @@ use LampThread\Proof\Finding;
 use LampThread\Proof\Findings;
 use LampThread\Proof\Remedy;
 use LampThread\Shelf\Shelf;
-use LampThread\Sizing\Candidate;
-use LampThread\Sizing\Choice;
-use LampThread\Sizing\Constraint;
 use LampThread\Sizing\Sizing;
 
 /** The whole design as it goes out: fits schema/design.json. */
@@ -29,7 +26,6 @@ final class DesignAnswer
         $findings = Findings::of($sizing);
 
         return [
-            'choices' => array_map(self::choice(...), array_values($sizing->choices)),
             'findings' => array_map(self::finding(...), $findings),
             'drawings' => [
                 'wide' => Drawing::of($sizing->circuit, Drawing::WIDE),
@@ -41,6 +37,7 @@ final class DesignAnswer
             'parts' => array_map(get_object_vars(...), $loom->parts),
             'steps' => array_map(get_object_vars(...), $loom->steps),
             'stretches' => self::stretches($sizing),
+            ...SizingAnswer::of($sizing, $shelf),
             'bench' => self::bench($sizing),
         ];
     }
@@ -119,38 +116,6 @@ final class DesignAnswer
                 Faults::possible($sizing->circuit),
             ),
         ];
-    }
-
-    /** @return array<string, mixed> */
-    private static function choice(Choice $choice): array
-    {
-        return [
-            'id' => $choice->id,
-            'kind' => $choice->kind,
-            'name' => $choice->name,
-            'part' => $choice->taken->part->id,
-            'label' => $choice->taken->label(),
-            'isPinned' => $choice->isPinned,
-            'fits' => $choice->taken->fits(),
-            'deciding' => $choice->taken->deciding()->name,
-            'constraints' => array_map(self::constraint(...), $choice->taken->constraints),
-            'nextDown' => $choice->nextDown === null ? null : [
-                'label' => $choice->nextDown->label(),
-                'fails' => array_map(self::constraint(...), $choice->nextDown->broken()),
-            ],
-            'candidates' => array_map(static fn (Candidate $candidate): array => [
-                'part' => $candidate->part->id,
-                'label' => $candidate->label(),
-                'fits' => $candidate->fits(),
-                'fails' => array_map(static fn (Constraint $constraint): string => $constraint->name, $candidate->broken()),
-            ], $choice->candidates),
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private static function constraint(Constraint $constraint): array
-    {
-        return get_object_vars($constraint);
     }
 
     /** @return array<string, mixed> */

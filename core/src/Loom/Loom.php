@@ -57,14 +57,14 @@ final readonly class Loom
             );
         }, $sizing->circuit->wires);
 
-        return new self($wires, self::parts($sizing, $wires), Steps::of($sizing));
+        return new self($wires, self::parts($sizing, $shelf, $wires), Steps::of($sizing));
     }
 
     /**
      * @param  list<WireRow>  $wires
      * @return list<PartRow>
      */
-    private static function parts(Sizing $sizing, array $wires): array
+    private static function parts(Sizing $sizing, Shelf $shelf, array $wires): array
     {
         $parts = [];
         foreach ($sizing->circuit->components as $component) {
@@ -85,28 +85,33 @@ final readonly class Loom
                 default => null,
             };
             if ($part !== null) {
-                $parts[] = new PartRow($part, 1, 'piece', "{$component->mark}, {$component->name}");
+                $price = $component instanceof Relay || $component instanceof Fuse ? $component->part->price : null;
+                $parts[] = new PartRow($part, 1, 'piece', "{$component->mark}, {$component->name}", $price);
             }
             if ($component instanceof Stepless) {
                 $parts[] = new PartRow(Stepless::capacitor($sizing->brief->supply->systemV), 1, 'piece', "across {$component->mark}’s supply, polarity observed");
             }
         }
+        $perMetre = array_column($shelf->catalogue($sizing->brief->wiring->catalogue), 'pricePerM', 'designation');
+        $perTerminal = array_column($shelf->terminals(), 'price', 'name');
         $metres = [];
         $terminals = [];
         foreach ($wires as $wire) {
             $cable = "Cable {$wire->size}, {$wire->colourName} ({$wire->colour})";
             $metres[$cable]['m'] = ($metres[$cable]['m'] ?? 0.0) + $wire->lengthM;
             $metres[$cable]['for'][] = $wire->id;
+            $metres[$cable]['price'] = $perMetre[$wire->size] ?? null;
             foreach ([$wire->fromTerminal, $wire->toTerminal] as $terminal) {
                 $key = "{$terminal}, for {$wire->size}";
                 $terminals[$key] = ($terminals[$key] ?? 0) + 1;
             }
         }
         foreach ($metres as $cable => $cut) {
-            $parts[] = new PartRow($cable, round($cut['m'], 2), 'm', implode(', ', $cut['for']));
+            $parts[] = new PartRow($cable, round($cut['m'], 2), 'm', implode(', ', $cut['for']), $cut['price']);
         }
         foreach ($terminals as $terminal => $count) {
-            $parts[] = new PartRow($terminal, $count, 'piece', 'crimped, with adhesive sleeve');
+            $price = $perTerminal[explode(', for ', $terminal)[0]] ?? null;
+            $parts[] = new PartRow($terminal, $count, 'piece', 'crimped, with adhesive sleeve', $price);
         }
 
         return $parts;

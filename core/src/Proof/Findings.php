@@ -34,13 +34,13 @@ final class Findings
             new Rule\SetPoints,
             new Rule\FanClearance,
             new Rule\CoreCover,
-            new Rule\SwitchRating,
             new Rule\KeyOut,
             new Rule\Cranking,
             new Rule\ClutchFedBackwards,
             new Rule\StagesInOrder,
             new Rule\LockoutInClimb,
             new Rule\AfterRunDrain,
+            new Rule\IdleShortfall,
             new Rule\Chatter,
         ];
     }

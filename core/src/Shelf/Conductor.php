@@ -11,11 +11,13 @@ final readonly class Conductor
      * @param  string  $designation  as it is printed on the reel: ‘2.5 mm²’, ‘14 AWG’
      * @param  float  $areaMm2  cross-section of the copper, mm²
      * @param  float  $milliohmPerM  resistance at 20 °C, mΩ/m, from the catalogue's table
+     * @param  float  $pricePerM  in the workshop's own money
      */
     public function __construct(
         public string $id,
         public string $designation,
         public float $areaMm2,
         public float $milliohmPerM,
+        public float $pricePerM,
     ) {}
 }

@@ -11,6 +11,8 @@ final readonly class FusePart
      * @param  string  $family  blade, cartridge (slow) or bolt-down
      * @param  float  $ratedA  rated current at 25 °C, A
      * @param  float  $coldMilliohm  resistance, mΩ
+     * @param  float  $price  in the workshop's own money
+     * @param  FuseGates  $gates  of its family
      */
     public function __construct(
         public string $id,
@@ -18,5 +20,7 @@ final readonly class FusePart
         public string $family,
         public float $ratedA,
         public float $coldMilliohm,
+        public float $price,
+        public FuseGates $gates,
     ) {}
 }

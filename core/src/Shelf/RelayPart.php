@@ -17,6 +17,8 @@ final readonly class RelayPart
      * @param  float  $ratedAtC  ambient up to which the contact ratings hold, °C
      * @param  float  $maxAmbientC  ambient at which it may carry nothing, °C
      * @param  float  $ratedOperations  electrical life at rated load, operations
+     * @param  string  $suppression  what takes the coil's kick: resistor, or diode, which wants its positive at 86
+     * @param  float  $price  in the workshop's own money
      */
     public function __construct(
         public string $id,
@@ -34,6 +36,7 @@ final readonly class RelayPart
         public float $ratedOperations,
         public string $suppression,
         public float $suppressionOhm,
+        public float $price,
     ) {}
 
     /** What the make contact may carry at an ambient, A: falls linearly from the rated to the greatest ambient (common practice, no source). */

@@ -14,6 +14,7 @@ final readonly class Shelf
      * @param  list<FusePart>  $fuses  by family, small to large
      * @param  list<RelayPart>  $relays  small to large
      * @param  list<TerminalPart>  $terminals  small to large
+     * @param  array<string, FuseGates>  $gates  by family, the common one first
      * @param  list<array{float, float}>  $ampacityRows  area in mm², current in A
      */
     private function __construct(
@@ -21,6 +22,7 @@ final readonly class Shelf
         private array $fuses,
         private array $relays,
         private array $terminals,
+        public array $gates,
         public array $ampacityRows,
     ) {}
 
@@ -32,15 +34,21 @@ final readonly class Shelf
             $areaByGauge[$conductor->designation] = $conductor->areaMm2;
         }
 
+        $gates = [];
+        foreach (self::rows('parts/fuse-gates', 'families') as $family) {
+            $gates[$family['id']] = new FuseGates(...$family);
+        }
+
         return new self(
             [
                 Catalogue::Metric->value => self::conductors('metric'),
                 Catalogue::Awg->value => $awg,
                 Catalogue::Sae->value => self::conductors('sae'),
             ],
-            array_map(static fn (array $part): FusePart => new FusePart(...$part), self::rows('parts/fuses', 'parts')),
+            array_map(static fn (array $part): FusePart => new FusePart(...[...$part, 'gates' => $gates[$part['family']]]), self::rows('parts/fuses', 'parts')),
             array_map(static fn (array $part): RelayPart => new RelayPart(...$part), self::rows('parts/relays', 'parts')),
             array_map(static fn (array $part): TerminalPart => new TerminalPart(...$part), self::rows('parts/terminals', 'parts')),
+            $gates,
             array_map(
                 static fn (array $row): array => [$areaByGauge[$row['awg'].' AWG'], (float) $row['ampacityA']],
                 self::rows('conductors/ampacity', 'rows'),
@@ -58,6 +66,16 @@ final readonly class Shelf
     public function fuses(string $family): array
     {
         return array_values(array_filter($this->fuses, static fn (FusePart $part): bool => $part->family === $family));
+    }
+
+    /** @return list<FusePart> small to large; of one rating the common family first */
+    public function allFuses(): array
+    {
+        $families = array_flip(array_keys($this->gates));
+        $fuses = $this->fuses;
+        usort($fuses, static fn (FusePart $a, FusePart $b): int => [$a->ratedA, $families[$a->family]] <=> [$b->ratedA, $families[$b->family]]);
+
+        return $fuses;
     }
 
     /** @return list<RelayPart> with a coil for this system voltage, small to large */

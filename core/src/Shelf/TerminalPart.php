@@ -13,5 +13,6 @@ final readonly class TerminalPart
         public string $kind,
         public float $maxAreaMm2,
         public float $maxA,
+        public float $price,
     ) {}
 }

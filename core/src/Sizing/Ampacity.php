@@ -24,11 +24,13 @@ final readonly class Ampacity
      * @param  float  $areaMm2  above 0
      * @param  float  $ambientC  °C; at or above the insulation's rating nothing may be carried
      * @param  float  $insulationC  continuous rating, °C
+     * @param  int  $bundle  wires that carry current and lie together, itself included
      * @return float A
      */
-    public function at(float $areaMm2, float $ambientC, float $insulationC): float
+    public function at(float $areaMm2, float $ambientC, float $insulationC, int $bundle = 1): float
     {
         return $this->base($areaMm2)
+            * self::bundleFactor($bundle)
             * sqrt(($insulationC - self::BASE_AMBIENT_C) / (self::BASE_INSULATION_C - self::BASE_AMBIENT_C))
             * self::ambientFactor($ambientC, $insulationC);
     }
@@ -37,6 +39,17 @@ final readonly class Ampacity
     public static function ambientFactor(float $ambientC, float $insulationC): float
     {
         return sqrt(max(0.0, $insulationC - $ambientC) / ($insulationC - self::BASE_AMBIENT_C));
+    }
+
+    /** Correction for wires that lie together (33 CFR 183.425 Table 5, note, from memory). */
+    public static function bundleFactor(int $bundle): float
+    {
+        return match (true) {
+            $bundle <= 3 => 1.0,
+            $bundle <= 6 => 0.7,
+            $bundle <= 24 => 0.6,
+            default => 0.5,
+        };
     }
 
     /** Copper temperature at a steady current, °C: Ta + (Tr − Ta)·(I/Iz)². */

@@ -7,6 +7,7 @@ namespace LampThread\Sizing;
 use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\DelayRelay;
 use LampThread\Circuit\Component\FanMotor;
+use LampThread\Circuit\Component\FeelsTemperature;
 use LampThread\Circuit\Component\Stepless;
 use LampThread\Electrics\Key;
 use LampThread\Electrics\OperatingPoint;
@@ -19,7 +20,7 @@ final readonly class Duty
     /** Engine speed at which the charging voltage is surely held, rpm (common practice, no source). */
     private const CHARGING_RPM = 3000.0;
 
-    /** @param  list<OperatingPoint>  $points */
+    /** @param  non-empty-list<OperatingPoint>  $points */
     private function __construct(public array $points) {}
 
     /** @param  bool  $starting  whether every fan stands yet, as in the moment it is switched on */
@@ -33,7 +34,7 @@ final readonly class Duty
 
     /**
      * @param  list<string>  $jammed
-     * @return list<Setting>
+     * @return non-empty-list<Setting>
      */
     public static function settings(Circuit $circuit, array $jammed = []): array
     {
@@ -67,6 +68,15 @@ final readonly class Duty
         return $settings;
     }
 
+    /** A temperature at which everything that feels it asks for all it can, °C. */
+    public static function hottestC(Circuit $circuit): float
+    {
+        return max([0.0, ...array_values(array_map(
+            static fn (FeelsTemperature $feeler): float => $feeler->band()->onC + ($feeler instanceof Stepless ? $feeler->controller->spanK : 0.0),
+            $circuit->feelers(),
+        ))]);
+    }
+
     /** The greatest steady current through a wire or element in any setting, A. */
     public function greatestA(string $name): float
     {
@@ -75,6 +85,29 @@ final readonly class Duty
             static fn (float $most, OperatingPoint $point): float => max($most, abs($point->currentA($name))),
             0.0,
         );
+    }
+
+    /** Which point has the greatest current through a wire or element. */
+    public function hardest(string $name): int
+    {
+        $hardest = 0;
+        foreach ($this->points as $at => $point) {
+            if (abs($point->currentA($name)) > abs($this->points[$hardest]->currentA($name))) {
+                $hardest = $at;
+            }
+        }
+
+        return $hardest;
+    }
+
+    /**
+     * The greatest of something over every point.
+     *
+     * @param  \Closure(OperatingPoint): float  $of
+     */
+    public function greatest(\Closure $of): float
+    {
+        return max(array_map($of, $this->points));
     }
 
     /**

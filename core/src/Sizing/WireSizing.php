@@ -6,27 +6,36 @@ namespace LampThread\Sizing;
 
 use LampThread\Brief\Brief;
 use LampThread\Circuit\Circuit;
-use LampThread\Circuit\Component\Protects;
 use LampThread\Circuit\Reel;
 use LampThread\Circuit\Wire;
-use LampThread\Electrics\Copper;
+use LampThread\Electrics\Solver;
 use LampThread\Shelf\Conductor;
 use LampThread\Shelf\Shelf;
 
-/** Chooses the one size a thread is cut from: strong enough, cool enough, thicker than its fuse asks, and losing little enough. */
+/**
+ * Chooses the one size a thread is cut from: strong enough, cool enough, thicker than its fuse asks at rating, at a long overload and
+ * at a short, and losing little enough.
+ */
 final readonly class WireSizing
 {
     /** Never thinner, for strength, mm² (common practice, no source). */
     public const LEAST_MM2 = 0.5;
 
+    /** Current over rating at which a fuse may take its longest to open: its 135 % gate. */
+    public const LONG_OVERLOAD = 1.35;
+
+    private const AMPACITY_SOURCE = '33 CFR 183.425 Table 5 (from memory), ambient by NEC 310.15(B)';
+
     public function __construct(private Shelf $shelf, private Ampacity $ampacity, private Brief $brief) {}
 
     /** @param  Circuit  $circuit  with its fuses and relays already chosen, wires still generous */
-    public function choose(Reel $reel, Circuit $circuit, Duty $duty, ?string $pinned): Choice
+    public function choose(Reel $reel, Circuit $circuit, Duty $duty, Solver $solver, ?string $pinned): Choice
     {
         $wires = $circuit->wiresOf($reel);
         assert($wires !== [], 'a reel that nothing is cut from');
-        $judge = fn (Conductor $conductor): Candidate => $this->judge($conductor, $reel, $wires, $circuit, $duty);
+        $protection = Protection::of($reel, $circuit, $this->shelf);
+        $loop = Loop::of($wires, $reel, $duty, $solver);
+        $judge = fn (Conductor $conductor): Candidate => $this->judge($conductor, $wires, $protection, $loop, $duty);
         $pinnedConductor = $pinned === null ? null : $this->shelf->conductor($pinned);
 
         return Choice::among(
@@ -38,64 +47,124 @@ final readonly class WireSizing
         );
     }
 
+    public function ampacityA(Wire $wire, Conductor $conductor): float
+    {
+        return $this->ampacity->at($conductor->areaMm2, $wire->run->ambientC, $this->brief->wiring->insulationC, $wire->run->bundle);
+    }
+
     /** Copper temperature of a wire at its greatest steady current, °C; never reported above what copper survives. */
     public function conductorC(Wire $wire, Conductor $conductor, float $currentA): float
     {
-        $insulationC = $this->brief->wiring->insulationC;
-        $ampacityA = $this->ampacity->at($conductor->areaMm2, $wire->run->ambientC, $insulationC);
+        $ampacityA = $this->ampacityA($wire, $conductor);
 
         return $ampacityA > 0
-            ? min(1000.0, Ampacity::conductorC($wire->run->ambientC, $insulationC, $currentA, $ampacityA))
+            ? min(1000.0, Ampacity::conductorC($wire->run->ambientC, $this->brief->wiring->insulationC, $currentA, $ampacityA))
             : $wire->run->ambientC;
     }
 
+    /** What a short circuit through a loop of this size is, A: battery at rest, copper warm, so the least it can be. */
+    public function shortA(Conductor $conductor, Loop $loop): float
+    {
+        return $this->brief->supply->restingV / ($loop->othersOhm + $loop->wiresOhm($conductor, fn (Wire $wire): float => $this->conductorC(
+            $wire,
+            $conductor,
+            abs($loop->hardest->currentA($wire->id)),
+        )));
+    }
+
     /** @param  non-empty-list<Wire>  $wires */
-    private function judge(Conductor $conductor, Reel $reel, array $wires, Circuit $circuit, Duty $duty): Candidate
+    private function judge(Conductor $conductor, array $wires, Protection $protection, Loop $loop, Duty $duty): Candidate
     {
         $insulationC = $this->brief->wiring->insulationC;
-        $hottestC = max(array_map(static fn (Wire $wire): float => $wire->run->ambientC, $wires));
+        $leastA = INF;
+        $least = $wires[0];
+        foreach ($wires as $wire) {
+            $ampacityA = $this->ampacityA($wire, $conductor);
+            if ($ampacityA < $leastA) {
+                $leastA = $ampacityA;
+                $least = $wire;
+            }
+        }
         $currentA = max(array_map(static fn (Wire $wire): float => $duty->greatestA($wire->id), $wires));
-        $ampacityA = $this->ampacity->at($conductor->areaMm2, $hottestC, $insulationC);
-        $carries = sprintf('Iz = %.1f A for %.2f mm² of %g °C cable at %g °C', $ampacityA, $conductor->areaMm2, $insulationC, $hottestC);
-        $source = '33 CFR 183.425 Table 5 (from memory), ambient by NEC 310.15(B)';
-        $fuse = $circuit->components[$reel->fuseId];
-        assert($fuse instanceof Protects);
+        $carries = sprintf(
+            'Iz = %.1f A for %.2f mm² of %g °C cable at %g °C%s',
+            $leastA,
+            $conductor->areaMm2,
+            $insulationC,
+            $least->run->ambientC,
+            Ampacity::bundleFactor($least->run->bundle) < 1 ? sprintf(', %d lying together', $least->run->bundle) : '',
+        );
 
         return new Candidate($conductor, [
             new Constraint('strength', self::LEAST_MM2, $conductor->areaMm2, 'mm²', 'A ≥ 0.5 mm² whatever the current', 'common practice, no source'),
-            new Constraint('steady current', $currentA, $ampacityA, 'A', "I ≤ Iz; {$carries}", $source),
-            new Constraint('its fuse', $fuse->fuseA(), $ampacityA, 'A', "fuse rating ≤ Iz; {$carries}", $source),
-            $this->drop($conductor, $reel, $wires, $duty),
+            new Constraint('steady current', $currentA, $leastA, 'A', "I ≤ Iz; {$carries}", self::AMPACITY_SOURCE),
+            new Constraint('its fuse', $protection->ratedA, $leastA, 'A', "{$protection->says} ≤ Iz; {$carries}", self::AMPACITY_SOURCE),
+            $this->longOverload($least, $leastA, $protection),
+            ...$this->short($conductor, $least, $currentA, $leastA, $protection, $loop),
+            $this->drop($conductor, $loop),
         ]);
     }
 
-    /** @param  list<Wire>  $wires */
-    private function drop(Conductor $conductor, Reel $reel, array $wires, Duty $duty): Constraint
+    private function longOverload(Wire $wire, float $ampacityA, Protection $protection): Constraint
     {
-        $hardest = $duty->hardestFor($wires[0]->id, $reel->loadFrom, $reel->loadTo);
-        $volts = $hardest->volts;
-        $othersV = $volts->at(Circuit::SUPPLY) - abs($volts->across($reel->loadFrom, $reel->loadTo));
-        $wiresV = 0.0;
-        foreach ($wires as $wire) {
-            $currentA = abs($hardest->currentA($wire->id));
-            $othersV -= $currentA * ($wire->ohm() - Wire::CRIMPS_OHM);
-            $wiresV += $currentA * $wire->run->lengthM * $conductor->milliohmPerM / 1000
-                * Copper::factor($this->conductorC($wire, $conductor, $currentA));
-        }
+        $insulationC = $this->brief->wiring->insulationC;
+        $overA = self::LONG_OVERLOAD * $protection->ratedA;
+
+        return new Constraint(
+            'long overload',
+            $ampacityA > 0 ? min(1000.0, Ampacity::conductorC($wire->run->ambientC, $insulationC, $overA, $ampacityA)) : 1000.0,
+            $insulationC + Adiabatic::OVERLOAD_K,
+            '°C',
+            sprintf('%g °C + (%g − %g)·(%.3g A / %.3g A)² at %g of the fuse’s rating, which it may carry for minutes', $wire->run->ambientC, $insulationC, $wire->run->ambientC, $overA, $ampacityA, self::LONG_OVERLOAD),
+            'Ta + (Tr − Ta)·(I/Iz)²; thermal overload +50 °C, ISO 6722-1, from memory',
+        );
+    }
+
+    /** @return list<Constraint> */
+    private function short(Conductor $conductor, Wire $wire, float $currentA, float $ampacityA, Protection $protection, Loop $loop): array
+    {
+        $insulationC = $this->brief->wiring->insulationC;
+        $shortA = $this->shortA($conductor, $loop);
+        $beforeC = $ampacityA > 0 ? min($insulationC, Ampacity::conductorC($wire->run->ambientC, $insulationC, $currentA, $ampacityA)) : $insulationC;
+        $opensS = $protection->gates->mostS($shortA / $protection->ratedA);
+
+        return [
+            new Constraint(
+                'short circuit',
+                min(1e12, $shortA ** 2 * $opensS),
+                Adiabatic::withstandA2s($conductor->areaMm2, $beforeC, $insulationC + Adiabatic::OVERLOAD_K),
+                'A²s',
+                is_finite($opensS)
+                    ? sprintf('%.3g A at the far end, open within %.2g s: I²t ≤ k²S² from %.0f to %.0f °C, k = %.0f', $shortA, $opensS, $beforeC, $insulationC + Adiabatic::OVERLOAD_K, Adiabatic::k($beforeC, $insulationC + Adiabatic::OVERLOAD_K))
+                    : sprintf('%.3g A at the far end need never open the fuse', $shortA),
+                "IEC 60949; longest opening times of {$protection->gates->standard}, from memory",
+            ),
+            new Constraint(
+                'opens on a short',
+                Protection::SHORT_MULTIPLE * $protection->ratedA,
+                $shortA,
+                'A',
+                sprintf('%g × %g A ≤ %g V / loop resistance', Protection::SHORT_MULTIPLE, $protection->ratedA, $this->brief->supply->restingV),
+                'common practice, no source: below 3.5 times its rating a fuse takes long to open',
+            ),
+        ];
+    }
+
+    private function drop(Conductor $conductor, Loop $loop): Constraint
+    {
+        $wiresV = $loop->wiresV($conductor, fn (Wire $wire): float => $this->conductorC(
+            $wire,
+            $conductor,
+            abs($loop->hardest->currentA($wire->id)),
+        ));
         $systemV = $this->brief->supply->systemV;
-        $limit = $this->brief->wiring->dropLimitPercent;
 
         return new Constraint(
             'loop drop',
-            100 * ($wiresV + max(0.0, $othersV)) / $systemV,
-            $limit,
+            100 * ($wiresV + $loop->othersV) / $systemV,
+            $this->brief->wiring->dropLimitPercent,
             '%',
-            sprintf(
-                'wires %.3f V at working temperature + fuse, contacts, crimps and earth %.3f V, of %d V',
-                $wiresV,
-                max(0.0, $othersV),
-                $systemV,
-            ),
+            sprintf('wires %.3f V at working temperature + fuse, contacts, crimps and earth %.3f V, of %d V', $wiresV, $loop->othersV, $systemV),
             'loss over the whole loop, feed and return; the limit is common practice, no source; resistance by the catalogue’s table',
         );
     }

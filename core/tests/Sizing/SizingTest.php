@@ -79,7 +79,7 @@ final class SizingTest extends TestCase
     public function test_two_square_millimetres_and_twenty_amperes_serve_a_fan_under_ten(): void
     {
         $sizing = Orchard::sizing([
-            '/fans/0/runA' => 9.5, '/fans/0/startA' => 28, '/wiring/dropLimitPercent' => 5,
+            '/fans/0/runA' => 9, '/fans/0/startA' => 27, '/wiring/dropLimitPercent' => 5,
             '/pinned/fan-1-wire' => 'metric-2', '/pinned/fan-1-fuse' => 'blade-20',
         ]);
 
@@ -87,12 +87,12 @@ final class SizingTest extends TestCase
         self::assertTrue($sizing->choices['fan-1-fuse']->taken->fits());
     }
 
-    /** Common practice, no source: a pair at 15 A takes 30 A each, and relays are far above the running current. */
-    public function test_a_fifteen_ampere_fan_gets_a_fuse_up_to_thirty_and_a_forty_ampere_relay(): void
+    /** Common practice, no source: a pair at 15 A takes 30 A each, slow ones, and relays are far above the running current. */
+    public function test_a_fifteen_ampere_fan_gets_a_slow_thirty_ampere_fuse_and_a_forty_ampere_relay(): void
     {
         $sizing = Orchard::sizing(['/fans/0/runA' => 15]);
 
-        self::assertSame('blade-25', $sizing->choices['fan-1-fuse']->taken->part->id);
+        self::assertSame('cartridge-30', $sizing->choices['fan-1-fuse']->taken->part->id);
         self::assertSame('mini-40-12v', $sizing->choices['fan-1-relay']->taken->part->id);
     }
 

@@ -69,6 +69,9 @@ export function digits(value: number, most = 3): string {
 /** A part's name that never parts a number from its unit at the end of a line. */
 export const unbroken = (label: string) => label.replace(/(\d) (?=(?:A|V|mm²|AWG)(?!\w))/g, "$1\u00a0");
 
+/** A sum in the workshop's own money. */
+export const money = (value: number) => value.toFixed(2);
+
 /** A voltage as a meter shows it. */
 export function volts(value: number): string {
   return `${value.toFixed(2)} V`;

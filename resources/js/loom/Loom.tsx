@@ -1,6 +1,6 @@
 import { useJob } from "../api/JobContext";
 import { Button, Panel } from "../kit/controls";
-import { digits, useReworded, useShown } from "../kit/units";
+import { digits, money, useReworded, useShown } from "../kit/units";
 
 /** What to cut, buy, crimp and label, and in which order. Prints on A4 and letter. */
 export function Loom() {
@@ -83,6 +83,7 @@ export function Loom() {
                 <th>Part</th>
                 <th className="text-right!">Quantity</th>
                 <th>For</th>
+                <th className="text-right!">Price</th>
               </tr>
             </thead>
             <tbody>
@@ -93,8 +94,17 @@ export function Loom() {
                     {part.unit === "m" ? show(part.quantity, "length") : digits(part.quantity)}
                   </td>
                   <td className="text-muted">{part.for}</td>
+                  <td className="text-right! font-mono whitespace-nowrap">
+                    {part.price === null ? "—" : money(part.price * part.quantity)}
+                  </td>
                 </tr>
               ))}
+              <tr className="font-bold">
+                <td colSpan={3}>All that has a price</td>
+                <td className="text-right! font-mono">
+                  {money(design.parts.reduce((sum, part) => sum + (part.price ?? 0) * part.quantity, 0))}
+                </td>
+              </tr>
             </tbody>
           </table>
         </div>

@@ -2,7 +2,7 @@ import { useState } from "react";
 import type { Choice, Constraint } from "../api/generated/saved-job";
 import { useJob } from "../api/JobContext";
 import { Button } from "../kit/controls";
-import { digits } from "../kit/units";
+import { digits, money } from "../kit/units";
 import { Worked } from "../kit/Worked";
 
 /** What was chosen, why not the next one down, and a way to choose otherwise. */
@@ -33,6 +33,7 @@ export function ChoicePanel({ choice }: { choice: Choice }) {
           ))}
         </tbody>
       </table>
+      {choice.because !== null && <p className="mt-3 border-l-4 border-line pl-3 text-sm">{choice.because}</p>}
       {choice.nextDown !== null && (
         <div className="mt-3 border-l-4 border-line pl-3 text-sm">
           <p>
@@ -45,22 +46,32 @@ export function ChoicePanel({ choice }: { choice: Choice }) {
           ))}
         </div>
       )}
-      <label className="mt-3 block">
-        <span className="field-label">Take another</span>
-        <select
-          className="field min-h-11 w-full px-2"
-          value={choice.isPinned ? choice.part : ""}
-          onChange={(event) => void pin(event.target.value === "" ? null : event.target.value)}
-        >
-          <option value="">Let the program choose</option>
-          {choice.candidates.map((candidate) => (
-            <option key={candidate.part} value={candidate.part}>
-              {candidate.label}
-              {candidate.fits ? "" : ` (breaks ${candidate.fails.join(", ")})`}
-            </option>
-          ))}
-        </select>
-      </label>
+      {choice.runnerUp !== null && (
+        <p className="mt-2 border-l-4 border-line pl-3 text-sm">
+          Next best: <b>{choice.runnerUp.label}</b>
+          {choice.runnerUp.price !== null &&
+            choice.price !== null &&
+            `, ${money(choice.runnerUp.price)} instead of ${money(choice.price)}`}
+        </p>
+      )}
+      {choice.candidates.length > 0 && (
+        <label className="mt-3 block">
+          <span className="field-label">Take another</span>
+          <select
+            className="field min-h-11 w-full px-2"
+            value={choice.isPinned ? choice.part : ""}
+            onChange={(event) => void pin(event.target.value === "" ? null : event.target.value)}
+          >
+            <option value="">Let the program choose</option>
+            {choice.candidates.map((candidate) => (
+              <option key={candidate.part} value={candidate.part}>
+                {candidate.label}
+                {candidate.fits ? "" : ` (breaks ${candidate.fails.join(", ")})`}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
       {choice.kind === "wire" && <TypedSize choice={choice} onWrong={setWrong} />}
       {wrong !== undefined && (
         <p role="alert" className="mt-1 text-sm font-semibold text-danger">

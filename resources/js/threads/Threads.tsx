@@ -8,7 +8,9 @@ import { Panel, Pick } from "../kit/controls";
 import { unbroken } from "../kit/units";
 import { ChoicePanel } from "./ChoicePanel";
 import { CircuitTable } from "./CircuitTable";
+import { Feeds } from "./Feeds";
 import { FindingCard } from "./FindingCard";
+import { SupplyPanel } from "./SupplyPanel";
 import { ThreadDrawing, type Held } from "./ThreadDrawing";
 import { useFormat } from "./useFormat";
 
@@ -21,6 +23,7 @@ export function Threads() {
   const format = useFormat();
   const [shown, setShown] = useState<Shown>("hot");
   const [held, setHeld] = useState<Held[]>([]);
+  const [reel, setReel] = useState(`${job.file.fans[0].id}-wire`);
   const { bench } = useBench({ set: settingOf(shown, design) });
   const [first] = held;
   const choice = choiceFor(first, design);
@@ -52,9 +55,12 @@ export function Threads() {
             held={held}
             onHold={(next) => {
               setHeld([next]);
+              setReel((now) => reelOf(next, design) ?? now);
             }}
           />
         </section>
+        <Feeds design={design} file={job.file} reel={reel} onReel={setReel} />
+        <SupplyPanel supply={design.supply} />
         <CircuitTable design={design} bench={bench} />
       </div>
       <aside className="grid content-start gap-4 self-start">
@@ -96,6 +102,7 @@ export function Threads() {
                   className="flex min-h-11 w-full items-baseline justify-between gap-3 border-b border-line py-2 text-left hover:bg-sunk"
                   onClick={() => {
                     setHeld([heldFor(one.id, design)]);
+                    setReel((now) => reelOf({ kind: "component", id: one.id }, design) ?? now);
                   }}
                 >
                   <span className="text-sm text-muted">{one.name}</span>
@@ -142,6 +149,15 @@ function choiceFor(held: Held | undefined, design: Design) {
   const wire = held?.kind === "wire" ? design.wires.find((row) => row.id === held.id) : undefined;
   const id = held?.kind === "component" ? held.id : wire?.reel;
   return design.choices.find((choice) => choice.id === id);
+}
+
+/** The feed a wire or a fuse belongs to. */
+function reelOf(held: Held, design: Design): string | undefined {
+  const wire = design.wires.find((row) => row.id === held.id);
+  return (
+    wire?.reel ??
+    design.protection.find((one) => [one.reel, one.reel.replace(/-wire$/, "-fuse")].includes(held.id))?.reel
+  );
 }
 
 function heldFor(choiceId: string, design: Design): Held {

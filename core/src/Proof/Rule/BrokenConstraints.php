@@ -33,6 +33,9 @@ final readonly class BrokenConstraints implements Rule
     {
         [$code, $severity, $title] = match ($constraint->name) {
             'its fuse' => ['fuse-over-wire', Severity::Danger, 'The fuse lets more through than the wire carries'],
+            'long overload' => ['wire-hot-at-overload', Severity::Danger, 'A long overload ruins the wire before its fuse opens'],
+            'short circuit' => ['short-burns-wire', Severity::Danger, 'A short burns the wire before its fuse opens'],
+            'opens on a short' => ['short-too-weak', Severity::Warning, 'A short at the far end hardly opens the fuse'],
             'steady current' => ['wire-over-ampacity', Severity::Danger, 'The wire runs too hot'],
             'loop drop' => [
                 'drop-over-limit',
@@ -43,8 +46,16 @@ final readonly class BrokenConstraints implements Rule
             'running current' => ['relay-over-rating', Severity::Danger, 'The relay runs above its rating'],
             'start current' => ['relay-over-inrush', Severity::Danger, 'The start current can weld the relay'],
             'rest contact' => ['rest-over-rating', Severity::Danger, 'The rest contact carries more than it may'],
+            'life' => ['relay-worn-early', Severity::Note, 'The relay wears out early'],
             'the fuse it shares' => ['fuse-over-shared', Severity::Danger, 'The fuse is larger than the one it shares'],
+            'start surge' => ['fuse-opens-at-start', Severity::Warning, 'An aged fuse can open as the fan starts'],
             'hot coil pulls in' => ['coil-does-not-pull', Severity::Danger, 'The hot coil may not pull in'],
+            'cold coil lets go' => ['coil-does-not-let-go', Severity::Danger, 'What leaks through the coil may hold the relay in'],
+            'coil polarity' => ['coil-diode-reversed', Severity::Danger, 'The coil’s diode is the wrong way round'],
+            'switched current' => ['switch-over-rating', Severity::Danger, 'The switch carries more than it is made for'],
+            'forward current' => ['diode-over-rating', Severity::Danger, 'The diode carries more than it is made for'],
+            'heat' => ['resistor-too-hot', Severity::Danger, 'The resistor runs too hot'],
+            'earth lift' => ['earth-lifted', Severity::Warning, 'The earth point is lifted'],
             default => ['fuse-over-load', Severity::Warning, 'The fuse is loaded too hard'],
         };
         $fitting = array_values(array_filter($choice->candidates, static fn ($candidate): bool => $candidate->fits()))[0] ?? null;
@@ -68,7 +79,7 @@ final readonly class BrokenConstraints implements Rule
                 $constraint->formula,
             ),
             $choice->id,
-            "/pinned/{$choice->id}",
+            $choice->briefPath,
             ['needs' => [$constraint->value, $constraint->unit], 'has' => [$constraint->limit, $constraint->unit]],
             $remedies,
         );

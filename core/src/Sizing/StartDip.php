@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Sizing;
+
+use LampThread\Circuit\Circuit;
+use LampThread\Circuit\Component\FanMotor;
+use LampThread\Electrics\Key;
+use LampThread\Electrics\OperatingPoint;
+use LampThread\Electrics\RunUp;
+use LampThread\Electrics\Solver;
+
+/** How far the battery falls when the fans start together, and when each starts while the others run. */
+final readonly class StartDip
+{
+    /** A fan that draws less than this with its rotor held is not fed, A. */
+    private const FED_A = 0.5;
+
+    private function __construct(public int $fans, public float $togetherV, public float $apartV) {}
+
+    /** @return self|null null where no fan ever starts */
+    public static function of(Circuit $circuit, Duty $starting): ?self
+    {
+        $solver = new Solver($circuit);
+        $motors = $circuit->each(FanMotor::class);
+        $drawA = static fn (OperatingPoint $point): float => array_sum(array_map(
+            static fn (FanMotor $motor): float => abs($point->currentA($motor->id)),
+            $motors,
+        ));
+        $hardest = $starting->points[0];
+        foreach ($starting->points as $point) {
+            if ($point->setting->key === Key::Run && $drawA($point) > $drawA($hardest)) {
+                $hardest = $point;
+            }
+        }
+        $fed = [];
+        foreach ($motors as $motor) {
+            if (abs($hardest->currentA($motor->id)) > self::FED_A) {
+                $fed[] = $motor->id;
+            }
+        }
+        if ($fed === []) {
+            return null;
+        }
+        $together = self::dipV($solver, $hardest, []);
+        $apart = count($fed) === 1
+            ? $together
+            : min(array_map(static fn (string $fan): float => self::dipV($solver, $hardest, array_values(array_diff($fed, [$fan]))), $fed));
+
+        return new self(count($fed), $together, $apart);
+    }
+
+    /** @param  list<string>  $turning */
+    private static function dipV(Solver $solver, OperatingPoint $standing, array $turning): float
+    {
+        return RunUp::of($solver, $standing, [], [Circuit::SUPPLY], $turning)->leastV(Circuit::SUPPLY);
+    }
+}
