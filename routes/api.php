@@ -5,10 +5,16 @@ declare(strict_types=1);
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\JobController;
+use App\Http\Controllers\ShelfController;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware(SubstituteBindings::class)->group(function (): void {
+    Route::get('shelf', [ShelfController::class, 'show']);
+    Route::post('shelf/parts', [ShelfController::class, 'add']);
+    Route::post('shelf/parts/{id}', [ShelfController::class, 'change']);
+    Route::post('shelf/import', [ShelfController::class, 'import']);
+    Route::get('shelf/own-parts.csv', [ShelfController::class, 'export']);
     Route::get('jobs', [JobController::class, 'index']);
     Route::post('jobs', [JobController::class, 'start']);
     Route::post('jobs/import', [JobController::class, 'import']);

@@ -30,7 +30,7 @@ final readonly class JobAnswer
     /** The sized circuit of a saved version, kept: the bench asks for it many times between two changes. */
     public function circuit(Job $job): Circuit
     {
-        $key = "circuit/{$job->id}/{$job->version}/{$job->updated_at->getTimestamp()}";
+        $key = "circuit/{$job->id}/{$job->version}/{$job->updated_at->getTimestamp()}/".md5(serialize($this->shelf->own));
 
         return Cache::remember($key, self::KEPT_S, fn (): Circuit => $this->sizing($job)->circuit);
     }
@@ -47,7 +47,7 @@ final readonly class JobAnswer
             'undoes' => $job->head > 1 ? $revision?->label : null,
             'redoes' => $job->revision($job->head + 1)?->label,
             'savedAt' => $job->updated_at->toIso8601ZuluString(),
-            'file' => [...$file, 'runs' => (object) ($file['runs'] ?? []), 'pinned' => (object) ($file['pinned'] ?? [])],
+            'file' => JobFile::withObjects($file),
             'design' => DesignAnswer::of($this->sizing($job), $this->shelf),
         ];
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Models\Part;
 use Illuminate\Support\ServiceProvider;
 use LampThread\Exchange\JobFile;
 use LampThread\Shelf\Shelf;
@@ -12,7 +13,15 @@ final class LampThreadProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->singleton(Shelf::class, static fn (): Shelf => Shelf::standard());
-        $this->app->singleton(JobFile::class, fn (): JobFile => JobFile::standard($this->app->make(Shelf::class)));
+        $this->app->scoped(Shelf::class, static fn (): Shelf => self::shelf());
+        $this->app->scoped(JobFile::class, fn (): JobFile => JobFile::standard($this->app->make(Shelf::class)));
+    }
+
+    /** What ships and what the workshop has added, as it stands now. */
+    public static function shelf(): Shelf
+    {
+        $shelf = Shelf::standard();
+
+        return $shelf->with(Part::shelved($shelf->gates));
     }
 }

@@ -8,6 +8,7 @@ import { Brief } from "./brief/Brief";
 import { Jobs } from "./jobs/Jobs";
 import { UnitsProvider } from "./kit/units";
 import { Loom } from "./loom/Loom";
+import { Shelf } from "./shelf/Shelf";
 import { Shell } from "./shell/Shell";
 import { Lost } from "./shell/states";
 import { Threads } from "./threads/Threads";
@@ -15,6 +16,7 @@ import { Threads } from "./threads/Threads";
 const router = createBrowserRouter([
   { path: "/", element: <Navigate to="/jobs" replace /> },
   { path: "/jobs", element: <Jobs /> },
+  { path: "/shelf", element: <Shelf /> },
   {
     path: "/jobs/:id",
     element: <Shell />,

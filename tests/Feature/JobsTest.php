@@ -39,6 +39,15 @@ final class JobsTest extends TestCase
         self::assertSame($changed->json('file'), $this->getJson("/api/jobs/{$saved['id']}")->json('file'));
     }
 
+    public function test_every_demo_job_takes_a_change(): void
+    {
+        foreach (glob(base_path('core/data/jobs/*.lampthread.json')) ?: [] as $path) {
+            $id = $this->postText('/api/jobs/import', (string) file_get_contents($path))->assertCreated()->json('id');
+            $changed = $this->change($id, 1, ['/job/notes' => 'Seen'], 'Notes')->assertOk();
+            $this->assertFits('saved-job', (string) $changed->getContent());
+        }
+    }
+
     public function test_undo_and_redo_walk_the_history_and_a_new_change_ends_redo(): void
     {
         $id = $this->orchard()['id'];

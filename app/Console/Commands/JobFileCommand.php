@@ -18,13 +18,15 @@ abstract class JobFileCommand extends Command
 
     private const UNUSABLE = 2;
 
-    public function __construct(protected readonly Shelf $shelf, private readonly JobFile $jobFile)
-    {
-        parent::__construct();
-    }
+    protected Shelf $shelf;
 
-    public function handle(): int
+    private JobFile $jobFile;
+
+    /** Not in the constructor: every command is made before any is chosen, and the shelf needs its table. */
+    public function handle(Shelf $shelf, JobFile $jobFile): int
     {
+        $this->shelf = $shelf;
+        $this->jobFile = $jobFile;
         try {
             return $this->answer();
         } catch (Unusable $unusable) {

@@ -19,14 +19,6 @@ final class CutListCsv
             ];
         }
 
-        return implode('', array_map(
-            static fn (array $row): string => implode(',', array_map(self::cell(...), $row))."\r\n",
-            $rows,
-        ));
-    }
-
-    private static function cell(string $text): string
-    {
-        return preg_match('/[",\r\n]/', $text) ? '"'.str_replace('"', '""', $text).'"' : $text;
+        return Csv::of($rows);
     }
 }

@@ -85,10 +85,27 @@ final readonly class JobFile
     /** @param  array<string, mixed>  $file */
     public static function encode(array $file): string
     {
+        return json_encode(self::withObjects($file), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
+    }
+
+    /**
+     * An object without entries is a list to PHP once it has been read; here it is an object again.
+     *
+     * @param  array<string, mixed>  $file
+     * @return array<string, mixed>
+     */
+    public static function withObjects(array $file): array
+    {
         foreach (['runs', 'pinned'] as $map) {
             $file[$map] = (object) ($file[$map] ?? []);
         }
+        if (($file['usage'] ?? null) === []) {
+            $file['usage'] = new \stdClass;
+        }
+        if (($file['control']['lockouts'] ?? null) === []) {
+            $file['control']['lockouts'] = new \stdClass;
+        }
 
-        return json_encode($file, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
+        return $file;
     }
 }

@@ -14,11 +14,15 @@ final class TypedQuantity
 {
     /** Field-name endings to what they are kept in and the factors of the units understood there. Factors by definition (NIST SP 811). */
     private const KINDS = [
+        'PerM' => ['mΩ/m', ['mohm/m' => 1.0, 'ohm/km' => 1.0]],
         'M3h' => ['m³/h', ['m3h' => 1.0, 'm3/h' => 1.0, 'm³/h' => 1.0, 'cfm' => 1.6990108, 'l/s' => 3.6]],
         'Mm' => ['mm', ['mm' => 1.0, 'cm' => 10.0, 'm' => 1000.0, 'in' => 25.4, '"' => 25.4, 'inch' => 25.4]],
         'Mm2' => ['mm²', ['mm2' => 1.0, 'mm²' => 1.0]],
         'Kpa' => ['kPa', ['kpa' => 1.0, 'bar' => 100.0, 'psi' => 6.894757]],
-        'Milliohm' => ['mΩ', ['mohm' => 1.0, 'mΩ' => 1.0, 'ohm' => 1000.0, 'Ω' => 1000.0]],
+        'Milliohm' => ['mΩ', ['mohm' => 1.0, 'ohm' => 1000.0]],
+        'Ohm' => ['Ω', ['ohm' => 1.0, 'kohm' => 1000.0, 'mohm' => 0.001]],
+        'Operations' => ['operations', ['operations' => 1.0]],
+        'price' => ['the workshop’s money', []],
         'Litres' => ['l', ['l' => 1.0, 'litre' => 1.0, 'litres' => 1.0, 'gal' => 3.785411784, 'qt' => 0.946352946]],
         'Percent' => ['%', ['%' => 1.0]],
         'K' => ['K', ['k' => 1.0, 'c' => 1.0, 'f' => 1 / 1.8]],
@@ -49,7 +53,8 @@ final class TypedQuantity
             ? (int) $part[2] + (int) $part[3] / (int) $part[4]
             : (float) ($part[2].str_replace(',', '.', $part[5]));
         $number *= $part[1] === '-' ? -1 : 1;
-        $unit = mb_strtolower($part[6]);
+        // Both signs for the ohm, the Greek letter and its double, come out small alike.
+        $unit = str_replace('ω', 'ohm', mb_strtolower($part[6]));
 
         return str_ends_with($field, 'C')
             ? self::celsius($number, $unit, $typed, $pointer)

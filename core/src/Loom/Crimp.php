@@ -22,7 +22,7 @@ final readonly class Crimp
         $isStud = $component === 'battery' || ($this->circuit->components[$component] ?? null) instanceof EarthPoint;
         foreach ($this->shelf->terminals() as $part) {
             $takes = $part->maxAreaMm2 >= $wire->conductor->areaMm2 && $part->maxA >= $currentA;
-            if ($takes && $isStud === ($part->kind === 'ring')) {
+            if ($takes && $isStud === ($part->shape === 'ring')) {
                 return $part;
             }
         }

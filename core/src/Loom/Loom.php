@@ -86,7 +86,7 @@ final readonly class Loom
             };
             if ($part !== null) {
                 $price = $component instanceof Relay || $component instanceof Fuse ? $component->part->price : null;
-                $parts[] = new PartRow($part, 1, 'piece', "{$component->mark}, {$component->name}", $price);
+                $parts[] = new PartRow($part, 1, 'piece', "{$component->mark}, {$component->name}", $price, self::instead($sizing, $component->id));
             }
             if ($component instanceof Stepless) {
                 $parts[] = new PartRow(Stepless::capacitor($sizing->brief->supply->systemV), 1, 'piece', "across {$component->mark}’s supply, polarity observed");
@@ -101,13 +101,14 @@ final readonly class Loom
             $metres[$cable]['m'] = ($metres[$cable]['m'] ?? 0.0) + $wire->lengthM;
             $metres[$cable]['for'][] = $wire->id;
             $metres[$cable]['price'] = $perMetre[$wire->size] ?? null;
+            $metres[$cable]['instead'] ??= self::instead($sizing, $wire->reel);
             foreach ([$wire->fromTerminal, $wire->toTerminal] as $terminal) {
                 $key = "{$terminal}, for {$wire->size}";
                 $terminals[$key] = ($terminals[$key] ?? 0) + 1;
             }
         }
         foreach ($metres as $cable => $cut) {
-            $parts[] = new PartRow($cable, round($cut['m'], 2), 'm', implode(', ', $cut['for']), $cut['price']);
+            $parts[] = new PartRow($cable, round($cut['m'], 2), 'm', implode(', ', $cut['for']), $cut['price'], $cut['instead']);
         }
         foreach ($terminals as $terminal => $count) {
             $price = $perTerminal[explode(', for ', $terminal)[0]] ?? null;
@@ -115,5 +116,12 @@ final readonly class Loom
         }
 
         return $parts;
+    }
+
+    private static function instead(Sizing $sizing, string $choice): ?string
+    {
+        $next = $sizing->choices[$choice]->runnerUp ?? null;
+
+        return $next?->price() === null ? null : sprintf('%s, %.2f', $next->label(), $next->price());
     }
 }

@@ -6,7 +6,7 @@ namespace LampThread\Shelf;
 
 use LampThread\Brief\Catalogue;
 
-/** The rated parts and published tables that ship with the product. Read once; the same for every job. */
+/** The rated parts and published tables that ship with the product, and the workshop's own parts beside them. */
 final readonly class Shelf
 {
     /**
@@ -16,6 +16,7 @@ final readonly class Shelf
      * @param  list<TerminalPart>  $terminals  small to large
      * @param  array<string, FuseGates>  $gates  by family, the common one first
      * @param  list<array{float, float}>  $ampacityRows  area in mm², current in A
+     * @param  array<string, OwnPart>  $own  by id, archived ones too
      */
     private function __construct(
         private array $catalogues,
@@ -24,6 +25,7 @@ final readonly class Shelf
         private array $terminals,
         public array $gates,
         public array $ampacityRows,
+        public array $own = [],
     ) {}
 
     public static function standard(): self
@@ -54,6 +56,65 @@ final readonly class Shelf
                 self::rows('conductors/ampacity', 'rows'),
             ),
         );
+    }
+
+    /**
+     * This shelf with the workshop's own parts among its own, each in its place from small to large; archived ones are only found.
+     *
+     * @param  list<OwnPart>  $own
+     */
+    public function with(array $own): self
+    {
+        $offered = array_values(array_filter($own, static fn (OwnPart $part): bool => ! $part->isArchived));
+        $catalogues = $this->catalogues;
+        foreach ($offered as $part) {
+            if ($part->part instanceof Conductor) {
+                $catalogues[(string) $part->values['catalogue']][] = $part->part;
+            }
+        }
+
+        return new self(
+            array_map(static fn (array $sizes): array => self::sorted(array_values($sizes), static fn (Conductor $size): array => [$size->areaMm2]), $catalogues),
+            self::sorted([...$this->fuses, ...self::each($offered, FusePart::class)], static fn (FusePart $part): array => [$part->ratedA]),
+            self::sorted([...$this->relays, ...self::each($offered, RelayPart::class)], static fn (RelayPart $part): array => [$part->makeA, $part->price]),
+            self::sorted([...$this->terminals, ...self::each($offered, TerminalPart::class)], static fn (TerminalPart $part): array => [$part->maxAreaMm2, $part->maxA]),
+            $this->gates,
+            $this->ampacityRows,
+            array_combine(array_map(static fn (OwnPart $part): string => $part->id, $own), $own),
+        );
+    }
+
+    /**
+     * @template T of Conductor|FusePart|RelayPart|TerminalPart
+     *
+     * @param  list<OwnPart>  $own
+     * @param  class-string<T>  $class
+     * @return list<T>
+     */
+    private static function each(array $own, string $class): array
+    {
+        $parts = [];
+        foreach ($own as $one) {
+            if ($one->part instanceof $class) {
+                $parts[] = $one->part;
+            }
+        }
+
+        return $parts;
+    }
+
+    /**
+     * @template T
+     *
+     * @param  list<T>  $parts
+     * @param  \Closure(T): list<float>  $by
+     * @return list<T>
+     */
+    private static function sorted(array $parts, \Closure $by): array
+    {
+        usort($parts, static fn ($a, $b): int => $by($a) <=> $by($b));
+
+        return $parts;
     }
 
     /** @return list<Conductor> thin to thick */
@@ -92,17 +153,30 @@ final readonly class Shelf
 
     public function conductor(string $id): ?Conductor
     {
-        return self::find(array_merge(...array_values($this->catalogues)), $id);
+        return self::find(array_merge(...array_values($this->catalogues)), $id) ?? $this->archived($id, Conductor::class);
     }
 
     public function fuse(string $id): ?FusePart
     {
-        return self::find($this->fuses, $id);
+        return self::find($this->fuses, $id) ?? $this->archived($id, FusePart::class);
     }
 
     public function relay(string $id): ?RelayPart
     {
-        return self::find($this->relays, $id);
+        return self::find($this->relays, $id) ?? $this->archived($id, RelayPart::class);
+    }
+
+    /**
+     * @template T of Conductor|FusePart|RelayPart
+     *
+     * @param  class-string<T>  $class
+     * @return T|null
+     */
+    private function archived(string $id, string $class): Conductor|FusePart|RelayPart|null
+    {
+        $part = ($this->own[$id] ?? null)?->part;
+
+        return $part instanceof $class ? $part : null;
     }
 
     /**

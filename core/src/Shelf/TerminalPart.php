@@ -10,7 +10,7 @@ final readonly class TerminalPart
     public function __construct(
         public string $id,
         public string $name,
-        public string $kind,
+        public string $shape,
         public float $maxAreaMm2,
         public float $maxA,
         public float $price,

@@ -115,8 +115,8 @@ final readonly class WireSizing
             $ampacityA > 0 ? min(1000.0, Ampacity::conductorC($wire->run->ambientC, $insulationC, $overA, $ampacityA)) : 1000.0,
             $insulationC + Adiabatic::OVERLOAD_K,
             '°C',
-            sprintf('%g °C + (%g − %g)·(%.3g A / %.3g A)² at %g of the fuse’s rating, which it may carry for minutes', $wire->run->ambientC, $insulationC, $wire->run->ambientC, $overA, $ampacityA, self::LONG_OVERLOAD),
-            'Ta + (Tr − Ta)·(I/Iz)²; thermal overload +50 °C, ISO 6722-1, from memory',
+            sprintf('%g °C + (%g − %g) × (%.3g A / %.3g A)² at %g of the fuse’s rating, which it may carry for minutes', $wire->run->ambientC, $insulationC, $wire->run->ambientC, $overA, $ampacityA, self::LONG_OVERLOAD),
+            'Ta + (Tr − Ta) × (I/Iz)²; thermal overload +50 °C, ISO 6722-1, from memory',
         );
     }
 

@@ -21,6 +21,14 @@ final class JobFileTest extends TestCase
         self::assertSame($file, $files->decode(JobFile::encode($file)));
     }
 
+    public function test_objects_without_entries_are_written_as_what_they_were(): void
+    {
+        $file = Orchard::file(['/control/lockouts' => [], '/usage' => [], '/runs' => [], '/pinned' => []]);
+        $files = JobFile::standard(Orchard::shelf());
+
+        self::assertNull($files->brief($files->decode(JobFile::encode($file)))->control->lockouts->aboveRpm);
+    }
+
     /** @return iterable<string, array{string, list<string>}> file and the places that must be named */
     public static function unusable(): iterable
     {

@@ -36,6 +36,9 @@ final class TypedTest extends TestCase
     #[TestWith(['gal', 'gallon', 'liter', '/cooling/coolantLitres'])]
     #[TestWith(['ft', 'ft', 'm', '/runs/dash/lengthM'])]
     #[TestWith(['in', 'in', 'mm', '/fans/0/depthMm'])]
+    #[TestWith(['kΩ', 'kohm', 'ohm', '/coilOhm'])]
+    #[TestWith(['mΩ', 'milliohm', 'milliohm', '/supply/batteryMilliohm'])]
+    #[TestWith(['ohm/km', 'ohm/km', 'milliohm/m', '/milliohmPerM'])]
     public function test_factors_are_those_of_gnu_units(string $typed, string $from, string $to, string $pointer): void
     {
         $theirs = (float) shell_exec("units --terse '1000 {$from}' '{$to}'");

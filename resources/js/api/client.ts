@@ -1,6 +1,7 @@
 import type { Bench } from "./generated/bench";
 import type { JobList } from "./generated/job-list";
 import type { SavedJob } from "./generated/saved-job";
+import type { Shelf } from "./generated/shelf";
 
 export interface Problem {
   at: string;
@@ -22,10 +23,11 @@ export class Refused extends Error {
   }
 }
 
-async function call<T>(method: string, path: string, body?: string): Promise<T> {
+async function call<T>(method: string, path: string, body?: string | File): Promise<T> {
   const request: RequestInit = { method, headers: { Accept: "application/json" } };
   if (method !== "GET") {
-    request.headers = { Accept: "application/json", "Content-Type": "application/json" };
+    const type = body instanceof File ? "text/csv" : "application/json";
+    request.headers = { Accept: "application/json", "Content-Type": type };
     request.body = body ?? "{}";
   }
   let response: Response;
@@ -66,6 +68,12 @@ export interface BenchQuestion {
 }
 
 export const api = {
+  shelf: () => call<Shelf>("GET", "shelf"),
+  addPart: (kind: string, name: string, typed: Record<string, string>) =>
+    call<Shelf>("POST", "shelf/parts", JSON.stringify({ kind, name, typed })),
+  changePart: (id: string, name: string, typed: Record<string, string>, isArchived: boolean) =>
+    call<Shelf>("POST", `shelf/parts/${id}`, JSON.stringify({ name, typed, isArchived })),
+  importParts: (file: File) => call<Shelf>("POST", "shelf/import", file),
   jobs: () => call<JobList>("GET", "jobs"),
   job: (id: string) => call<SavedJob>("GET", `jobs/${id}`),
   start: () => call<SavedJob>("POST", "jobs"),

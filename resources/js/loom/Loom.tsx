@@ -83,6 +83,7 @@ export function Loom() {
                 <th>Part</th>
                 <th className="text-right!">Quantity</th>
                 <th>For</th>
+                <th>Or else</th>
                 <th className="text-right!">Price</th>
               </tr>
             </thead>
@@ -94,13 +95,14 @@ export function Loom() {
                     {part.unit === "m" ? show(part.quantity, "length") : digits(part.quantity)}
                   </td>
                   <td className="text-muted">{part.for}</td>
+                  <td className="text-muted">{part.instead ?? "—"}</td>
                   <td className="text-right! font-mono whitespace-nowrap">
                     {part.price === null ? "—" : money(part.price * part.quantity)}
                   </td>
                 </tr>
               ))}
               <tr className="font-bold">
-                <td colSpan={3}>All that has a price</td>
+                <td colSpan={4}>All that has a price</td>
                 <td className="text-right! font-mono">
                   {money(design.parts.reduce((sum, part) => sum + (part.price ?? 0) * part.quantity, 0))}
                 </td>

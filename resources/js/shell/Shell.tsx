@@ -8,7 +8,7 @@ import { Settings } from "./Settings";
 import { Loading, Lost } from "./states";
 import { ThreadNav } from "./ThreadNav";
 import { useShortcuts } from "./useShortcuts";
-import { VIEWS } from "./views";
+import { JOBS, SHELF, VIEWS } from "./views";
 
 export function Shell() {
   const { id = "" } = useParams();
@@ -34,7 +34,7 @@ function Frame() {
   const doUndo = () => void undo();
   const doRedo = () => void redo();
   const commands: Command[] = [
-    { name: "Jobs", key: "j", run: () => void navigate("/jobs") },
+    ...[JOBS, SHELF].map((view) => ({ name: view.name, key: view.letter, run: () => void navigate(view.path) })),
     ...VIEWS.map((view) => ({
       name: view.name,
       key: view.letter,

@@ -1,5 +1,5 @@
 import { NavLink } from "react-router";
-import { VIEWS } from "./views";
+import { JOBS, SHELF, VIEWS } from "./views";
 
 /** The way through a job: one thread, a knot for each view, the lamp at the one that is open. */
 export function ThreadNav() {
@@ -13,7 +13,7 @@ export function ThreadNav() {
           aria-hidden
           className="absolute inset-x-10 top-[19px] h-0.5 bg-line lg:inset-x-auto lg:top-8 lg:bottom-8 lg:left-[27px] lg:h-auto lg:w-0.5"
         />
-        {[{ path: "/jobs", name: "Jobs", letter: "j" }, ...VIEWS].map((view) => (
+        {[JOBS, ...VIEWS, SHELF].map((view) => (
           <li key={view.path} className="relative grow lg:grow-0">
             <NavLink
               to={view.path}

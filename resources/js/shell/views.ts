@@ -5,3 +5,7 @@ export const VIEWS = [
   { path: "bench", name: "Bench", letter: "n" },
   { path: "loom", name: "Loom", letter: "l" },
 ] as const;
+
+/** What is beside the jobs, not in one. */
+export const JOBS = { path: "/jobs", name: "Jobs", letter: "j" } as const;
+export const SHELF = { path: "/shelf", name: "Shelf", letter: "s" } as const;

@@ -15,9 +15,7 @@ export function DropLadder({
   const largest = ladder.rungs.reduce((most, rung) => (rung.volts > most.volts ? rung : most), { name: "", volts: 0 });
   const row = (name: string, value: string, share: number, isLargest = false) => (
     <tr key={name} className={isLargest ? "font-bold" : ""}>
-      <th scope="row" className="font-normal!">
-        {name}
-      </th>
+      <th scope="row">{name}</th>
       <td className="w-2/5">
         <div
           aria-hidden

@@ -10,15 +10,15 @@ use LampThread\Brief\Unusable;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * What changes something must come as JSON. A page of another site cannot send that here without being asked first, and nobody
+ * What changes something must come as JSON, or as a CSV file. A page of another site cannot send that here without being asked first, and nobody
  * answers it, so the workshop's jobs are safe from pages open in the next tab.
  */
-final class JsonOnly
+final class KnownContent
 {
     public function handle(Request $request, Closure $next): Response
     {
-        if (! $request->isMethodSafe() && ! $request->isJson()) {
-            throw Unusable::because('', 'must be sent as application/json.');
+        if (! $request->isMethodSafe() && ! $request->isJson() && $request->header('Content-Type') !== 'text/csv') {
+            throw Unusable::because('', 'must be sent as application/json, a CSV file as text/csv.');
         }
         $request->headers->set('Accept', 'application/json');
 

@@ -1,0 +1,204 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Exchange;
+
+use LampThread\Brief\Problem;
+use LampThread\Brief\Unusable;
+use LampThread\Shelf\OwnPart;
+use LampThread\Shelf\PartField;
+use LampThread\Shelf\PartForm;
+use LampThread\Shelf\PartKind;
+use LampThread\Shelf\Shelf;
+
+/**
+ * The workshop's own parts as CSV (RFC 4180), one line a part, one column a rating; ratings a kind has not stay empty. Read are
+ * commas, semicolons or tabs, decimal points or commas, numbers with or without their unit; written are commas and points.
+ */
+final readonly class OwnPartsCsv
+{
+    /** A shelf of more own parts than this is a catalogue, and every sizing would have to look through it. */
+    public const MOST_PARTS = 2000;
+
+    private const MOST_PROBLEMS = 100;
+
+    private const SEPARATORS = [',', ';', "\t"];
+
+    public function __construct(private Shelf $shelf) {}
+
+    /**
+     * @return list<OwnPart> those of the shelf, replaced by name where the file has them, and then the new ones
+     *
+     * @throws Unusable naming line and column of everything that is wrong; then nothing is to be taken
+     */
+    public function read(string $bytes): array
+    {
+        $table = $this->table($this->text($bytes));
+        $own = $this->shelf->own;
+        $byName = [];
+        foreach ($own as $part) {
+            $byName[self::key($part->kind, $part->name)] = $part->id;
+        }
+        $problems = [];
+        $seen = [];
+        foreach ($table as $line => $row) {
+            try {
+                $part = $this->part($row, $byName, $own);
+                $key = self::key($part->kind, $part->name);
+                if (isset($seen[$key])) {
+                    $problems[] = new Problem("line {$line}, name", "‘{$part->name}’ stands in line {$seen[$key]} already.");
+                }
+                $seen[$key] ??= $line;
+                $own[$part->id] = $part;
+            } catch (Unusable $unusable) {
+                foreach ($unusable->problems as $problem) {
+                    $problems[] = new Problem("line {$line}, ".self::column(substr($problem->at, 1)), $problem->says);
+                }
+            }
+            if (count($problems) > self::MOST_PROBLEMS) {
+                $problems[] = new Problem('', sprintf('More is wrong; what follows line %d was not looked at.', $line));
+                break;
+            }
+        }
+
+        return $problems === [] ? array_values($own) : throw new Unusable($problems);
+    }
+
+    /** @param  iterable<OwnPart>  $parts */
+    public static function write(iterable $parts): string
+    {
+        $columns = self::columns();
+        $rows = [array_keys($columns)];
+        foreach ($parts as $part) {
+            $values = ['kind' => $part->kind->value, 'name' => $part->name, 'archived' => $part->isArchived ? 'yes' : 'no', ...$part->values];
+            $rows[] = array_map(static fn (string $field): string => (string) ($values[$field] ?? ''), array_values($columns));
+        }
+
+        return Csv::of($rows);
+    }
+
+    /** @return array<string, string> column to field */
+    public static function columns(): array
+    {
+        $fields = ['kind', 'name', 'archived'];
+        foreach (PartKind::cases() as $kind) {
+            array_push($fields, ...array_map(static fn (PartField $field): string => $field->name, PartForm::fields($kind)));
+        }
+        $fields = array_values(array_unique($fields));
+
+        return array_combine(array_map(self::column(...), $fields), $fields);
+    }
+
+    /** ‘ratedA’ is ‘rated_a’ in a file's first line. */
+    private static function column(string $field): string
+    {
+        return strtolower((string) preg_replace('/(?<=[a-z0-9])(?=[A-Z])/', '_', $field));
+    }
+
+    /** @throws Unusable */
+    private function text(string $bytes): string
+    {
+        $text = match (true) {
+            str_starts_with($bytes, "\xEF\xBB\xBF") => substr($bytes, 3),
+            str_starts_with($bytes, "\xFF\xFE") => (string) mb_convert_encoding(substr($bytes, 2), 'UTF-8', 'UTF-16LE'),
+            str_starts_with($bytes, "\xFE\xFF") => (string) mb_convert_encoding(substr($bytes, 2), 'UTF-8', 'UTF-16BE'),
+            default => $bytes,
+        };
+        if (! mb_check_encoding($text, 'UTF-8')) {
+            foreach (explode("\n", $text) as $at => $line) {
+                if (! mb_check_encoding($line, 'UTF-8')) {
+                    throw Unusable::because('line '.($at + 1), 'has letters in another encoding. Save the file as CSV in UTF-8.');
+                }
+            }
+        }
+        if (trim($text) === '') {
+            throw Unusable::because('the file', 'is empty.');
+        }
+
+        return $text;
+    }
+
+    /**
+     * @return array<int, array<string, string>> line to field to text
+     *
+     * @throws Unusable
+     */
+    private function table(string $text): array
+    {
+        $first = strtok($text, "\r\n") ?: '';
+        $counts = array_map(static fn (string $separator): int => substr_count($first, $separator), self::SEPARATORS);
+        $separator = self::SEPARATORS[(int) array_search(max($counts), $counts, true)];
+        $lines = Csv::read($text, $separator);
+        $columns = self::columns();
+        $fields = [];
+        $problems = [];
+        $header = array_key_first($lines);
+        foreach ($header === null ? [] : $lines[$header] as $at => $name) {
+            $name = strtolower(trim($name));
+            if (! isset($columns[$name])) {
+                $problems[] = new Problem('line 1', "‘{$name}’ is no column of a parts file. Columns are separated by commas, semicolons or tabs, and are called ".implode(', ', array_keys($columns)).'.');
+            } elseif (in_array($columns[$name], $fields, true)) {
+                $problems[] = new Problem('line 1', "the column ‘{$name}’ stands there twice.");
+            }
+            $fields[$at] = $columns[$name] ?? '';
+        }
+        foreach (['kind', 'name'] as $needed) {
+            if ($problems === [] && ! in_array($needed, $fields, true)) {
+                $problems[] = new Problem('line 1', "the column ‘{$needed}’ is missing.");
+            }
+        }
+        unset($lines[$header]);
+        if ($problems === [] && count($lines) > self::MOST_PARTS) {
+            $problems[] = new Problem('the file', sprintf('has %d parts; a shelf takes %d. Keep those the workshop fits.', count($lines), self::MOST_PARTS));
+        }
+        $table = [];
+        foreach ($lines as $line => $cells) {
+            if (count($cells) !== count($fields)) {
+                $problems[] = new Problem("line {$line}", sprintf('has %d cells, the first line has %d.', count($cells), count($fields)));
+            } elseif ($problems === []) {
+                $table[$line] = array_combine($fields, $cells);
+            }
+            if (count($problems) > self::MOST_PROBLEMS) {
+                $problems[] = new Problem('', sprintf('More is wrong; what follows line %d was not looked at.', $line));
+                break;
+            }
+        }
+
+        return $problems === [] ? $table : throw new Unusable($problems);
+    }
+
+    /**
+     * @param  array<string, string>  $row
+     * @param  array<string, string>  $byName  key of kind and name to id
+     * @param  array<string, OwnPart>  $taken
+     *
+     * @throws Unusable
+     */
+    private function part(array $row, array $byName, array $taken): OwnPart
+    {
+        $kind = PartKind::tryFrom(strtolower(trim($row['kind'])));
+        if ($kind === null) {
+            throw Unusable::because('/kind', "‘{$row['kind']}’ must be one of ".implode(', ', array_column(PartKind::cases(), 'value')).'.');
+        }
+        $archived = strtolower(trim($row['archived'] ?? 'no'));
+        if (! in_array($archived, ['', 'yes', 'no'], true)) {
+            throw Unusable::because('/archived', "‘{$archived}’ must be yes or no.");
+        }
+        $name = trim($row['name']);
+        $typed = array_filter(array_diff_key($row, ['kind' => '', 'name' => '', 'archived' => '']), static fn (string $cell): bool => trim($cell) !== '');
+
+        return (new TypedPart($this->shelf))->read(
+            $byName[self::key($kind, $name)] ?? OwnPart::idFor($kind, $name, $taken),
+            $kind,
+            $name,
+            $typed,
+            $archived === 'yes',
+        );
+    }
+
+    private static function key(PartKind $kind, string $name): string
+    {
+        return $kind->value.'/'.mb_strtolower($name);
+    }
+}

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Exchange;
+
+use LampThread\Brief\Catalogue;
+use LampThread\Shelf\Conductor;
+use LampThread\Shelf\FusePart;
+use LampThread\Shelf\OwnPart;
+use LampThread\Shelf\PartField;
+use LampThread\Shelf\PartForm;
+use LampThread\Shelf\PartKind;
+use LampThread\Shelf\RelayPart;
+use LampThread\Shelf\Shelf;
+use LampThread\Shelf\Table;
+use LampThread\Shelf\Tables;
+use LampThread\Shelf\TerminalPart;
+
+/** Everything on the shelf as it goes out: fits schema/shelf.json. */
+final class ShelfAnswer
+{
+    /**
+     * @param  array<string, list<string>>  $usedBy  part id to the titles of the jobs it is pinned in
+     * @return array<string, mixed>
+     */
+    public static function of(Shelf $shelf, array $usedBy): array
+    {
+        $parts = [];
+        foreach (PartKind::cases() as $kind) {
+            foreach (self::offered($shelf, $kind) as [$part, $values]) {
+                $own = $shelf->own[$part->id] ?? null;
+                $parts[] = $own === null ? self::row($kind, $part, $values, $usedBy) : self::own($own, $usedBy);
+            }
+        }
+        foreach ($shelf->own as $own) {
+            if ($own->isArchived) {
+                $parts[] = self::own($own, $usedBy);
+            }
+        }
+
+        return [
+            'kinds' => array_map(static fn (PartKind $kind): array => [
+                'id' => $kind->value,
+                'label' => $kind->label(),
+                'source' => Tables::source($kind),
+                'fields' => array_map(static fn (PartField $field): array => [
+                    'name' => $field->name,
+                    'label' => $field->label,
+                    'unit' => $field->unit,
+                    'options' => $field->options,
+                    'usual' => $field->usual,
+                ], PartForm::fields($kind)),
+            ], PartKind::cases()),
+            'parts' => $parts,
+            'tables' => array_map(static fn (Table $table): array => get_object_vars($table), Tables::of($shelf)),
+        ];
+    }
+
+    /** @return list<array{Conductor|FusePart|RelayPart|TerminalPart, array<string, mixed>}> */
+    private static function offered(Shelf $shelf, PartKind $kind): array
+    {
+        if ($kind === PartKind::Cable) {
+            $parts = [];
+            foreach (Catalogue::cases() as $catalogue) {
+                foreach ($shelf->catalogue($catalogue) as $size) {
+                    $parts[] = [$size, [...get_object_vars($size), 'price' => $size->pricePerM, 'catalogue' => $catalogue->value]];
+                }
+            }
+
+            return $parts;
+        }
+        $parts = match ($kind) {
+            PartKind::Terminal => $shelf->terminals(),
+            PartKind::Fuse => $shelf->allFuses(),
+            default => array_merge(...array_map($shelf->relays(...), [6, 12, 24])),
+        };
+
+        return array_map(static fn (FusePart|RelayPart|TerminalPart $part): array => [$part, get_object_vars($part)], $parts);
+    }
+
+    /**
+     * @param  array<string, list<string>>  $usedBy
+     * @return array<string, mixed>
+     */
+    private static function own(OwnPart $own, array $usedBy): array
+    {
+        return [...self::row($own->kind, $own->part, $own->values, $usedBy), 'name' => $own->name, 'isOwn' => true, 'isArchived' => $own->isArchived];
+    }
+
+    /**
+     * @param  array<string, mixed>  $values
+     * @param  array<string, list<string>>  $usedBy
+     * @return array<string, mixed>
+     */
+    private static function row(PartKind $kind, Conductor|FusePart|RelayPart|TerminalPart $part, array $values, array $usedBy): array
+    {
+        $told = [];
+        foreach (PartForm::fields($kind) as $field) {
+            $told[$field->name] = $values[$field->name] ?? null;
+        }
+
+        return [
+            'id' => $part->id,
+            'kind' => $kind->value,
+            'name' => $part instanceof Conductor ? $part->designation : $part->name,
+            'isOwn' => false,
+            'isArchived' => false,
+            'values' => $told,
+            'usedBy' => $usedBy[$part->id] ?? [],
+        ];
+    }
+}

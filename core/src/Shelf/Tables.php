@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Shelf;
+
+use LampThread\Brief\Catalogue;
+
+/** The standards' tables the sizes are taken from, to be read beside the parts. */
+final class Tables
+{
+    /** @return list<Table> */
+    public static function of(Shelf $shelf): array
+    {
+        $tables = [];
+        foreach (Catalogue::cases() as $catalogue) {
+            $about = self::file("conductors/{$catalogue->value}");
+            $tables[] = new Table($about['name'], $about['source'], ['Size', 'Copper, mm²', 'At 20 °C, mΩ/m'], array_map(
+                static fn (array $size): array => [$size['designation'], self::digits($size['areaMm2']), self::digits($size['milliohmPerM'])],
+                array_values($about['sizes']),
+            ));
+        }
+        $ampacity = self::file('conductors/ampacity');
+        $tables[] = new Table('Current a single wire carries', $ampacity['source'], ['AWG', 'At 30 °C, A'], array_map(
+            static fn (array $row): array => [(string) $row['awg'], self::digits($row['ampacityA'])],
+            array_values($ampacity['rows']),
+        ));
+        $gates = self::file('parts/fuse-gates');
+        foreach ($shelf->gates as $family) {
+            $tables[] = new Table("{$family->name} fuses: how long they hold, how soon they open", "{$family->standard}; {$gates['source']}", ['Of its rating', 'Holds at least, s', 'Open by, s'], array_map(
+                static fn (array $gate): array => [
+                    self::digits(100 * $gate['multiple']).' %', self::digits($gate['leastS']), $gate['mostS'] === null ? 'need not open' : self::digits($gate['mostS']),
+                ],
+                $family->gates,
+            ));
+        }
+
+        return $tables;
+    }
+
+    /** Where the ratings of the parts that ship come from. */
+    public static function source(PartKind $kind): string
+    {
+        return match ($kind) {
+            PartKind::Fuse => self::file('parts/fuses')['source'],
+            PartKind::Relay => self::file('parts/relays')['source'],
+            PartKind::Terminal => self::file('parts/terminals')['source'],
+            PartKind::Cable => self::file('conductors/metric')['source'],
+        };
+    }
+
+    private static function digits(float $number): string
+    {
+        return (string) round($number, 3);
+    }
+
+    /** @return array<string, mixed> */
+    private static function file(string $name): array
+    {
+        return json_decode((string) file_get_contents(__DIR__."/../../data/{$name}.json"), true, flags: JSON_THROW_ON_ERROR);
+    }
+}
