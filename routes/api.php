@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\JobController;
+use App\Http\Controllers\ProofController;
 use App\Http\Controllers\ShelfController;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Support\Facades\Route;
@@ -25,6 +26,9 @@ Route::middleware(SubstituteBindings::class)->group(function (): void {
     Route::post('jobs/{job}/undo', [JobController::class, 'undo']);
     Route::post('jobs/{job}/redo', [JobController::class, 'redo']);
     Route::post('jobs/{job}/bench', [BenchController::class, 'settle']);
+    Route::get('jobs/{job}/proof', [ProofController::class, 'show']);
+    Route::get('jobs/{job}/proof/compare/{number}', [ProofController::class, 'compare'])->whereNumber('number');
+    Route::get('jobs/{job}/revisions', [ProofController::class, 'revisions']);
     Route::get('jobs/{job}/file', [ExportController::class, 'file']);
     Route::get('jobs/{job}/cut-list.csv', [ExportController::class, 'cutList']);
     Route::get('jobs/{job}/threads.svg', [ExportController::class, 'threads']);

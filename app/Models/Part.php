@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
 use LampThread\Shelf\FuseGates;
 use LampThread\Shelf\OwnPart;
 use LampThread\Shelf\PartKind;
@@ -34,11 +36,14 @@ final class Part extends Model
 
     /**
      * @param  array<string, FuseGates>  $gates
-     * @return list<OwnPart> by name
+     * @return list<OwnPart> by name; none where the workshop has no database yet, as on a command line alone
      */
     public static function shelved(array $gates): array
     {
         $shelved = [];
+        if (! self::hasTable()) {
+            return [];
+        }
         foreach (self::all()->sortBy('name') as $row) {
             $values = array_map(static fn (mixed $value): mixed => is_int($value) ? (float) $value : $value, $row->values);
             $part = OwnPart::of($row->id, PartKind::from($row->kind), $row->name, $values, $row->is_archived, $gates);
@@ -48,6 +53,15 @@ final class Part extends Model
         }
 
         return $shelved;
+    }
+
+    private static function hasTable(): bool
+    {
+        try {
+            return Schema::hasTable('parts');
+        } catch (QueryException) {
+            return false;
+        }
     }
 
     /** @param  iterable<OwnPart>  $parts  all taken, or none */

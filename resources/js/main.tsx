@@ -8,6 +8,7 @@ import { Brief } from "./brief/Brief";
 import { Jobs } from "./jobs/Jobs";
 import { UnitsProvider } from "./kit/units";
 import { Loom } from "./loom/Loom";
+import { Proof } from "./proof/Proof";
 import { Shelf } from "./shelf/Shelf";
 import { Shell } from "./shell/Shell";
 import { Lost } from "./shell/states";
@@ -25,6 +26,7 @@ const router = createBrowserRouter([
       { path: "brief", element: <Brief /> },
       { path: "threads", element: <Threads /> },
       { path: "bench", element: <Bench /> },
+      { path: "proof", element: <Proof /> },
       { path: "loom", element: <Loom /> },
     ],
   },

@@ -17,7 +17,7 @@ final class ShelfTest extends TestCase
         $answer = $this->getJson('/api/shelf')->assertOk();
         $this->assertFits('shelf', (string) $answer->getContent());
 
-        self::assertSame(27, $this->own($answer->json())['values']['ratedA']);
+        self::assertSame(27, $this->own($answer->json())['values']['ratedA'] ?? null);
         self::assertCount(7, $answer->json('tables'));
     }
 
@@ -26,7 +26,7 @@ final class ShelfTest extends TestCase
         $this->add('Bay fuse');
         $id = $this->orchard()['id'];
         $this->postJson("/api/jobs/{$id}/changes", ['version' => 1, 'label' => 'Fuse', 'changes' => ['/pinned/fan-1-fuse' => 'own-fuse-bay-fuse']])->assertOk();
-        self::assertSame(['Orchard sprayer, 12 V'], $this->own($this->getJson('/api/shelf')->json())['usedBy']);
+        self::assertSame(['Orchard sprayer, 12 V'], $this->own($this->getJson('/api/shelf')->json())['usedBy'] ?? null);
 
         $this->postJson('/api/shelf/parts/own-fuse-bay-fuse', ['name' => 'Renamed', 'typed' => [...self::FUSE, 'ratedA' => '3'], 'isArchived' => true])->assertOk();
         $this->app?->forgetScopedInstances();

@@ -20,13 +20,13 @@ abstract class JobFileCommand extends Command
 
     protected Shelf $shelf;
 
-    private JobFile $jobFile;
+    protected JobFile $files;
 
     /** Not in the constructor: every command is made before any is chosen, and the shelf needs its table. */
     public function handle(Shelf $shelf, JobFile $jobFile): int
     {
         $this->shelf = $shelf;
-        $this->jobFile = $jobFile;
+        $this->files = $jobFile;
         try {
             return $this->answer();
         } catch (Unusable $unusable) {
@@ -44,6 +44,16 @@ abstract class JobFileCommand extends Command
     /** @throws Unusable */
     protected function brief(): Brief
     {
+        return $this->files->brief($this->jobFile());
+    }
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws Unusable
+     */
+    protected function jobFile(): array
+    {
         $path = $this->argument('file');
         assert(is_string($path));
         $json = is_file($path) ? file_get_contents($path, length: JobFile::MOST_BYTES + 1) : false;
@@ -51,7 +61,7 @@ abstract class JobFileCommand extends Command
             throw Unusable::because($path, 'cannot be read.');
         }
 
-        return $this->jobFile->brief($this->jobFile->decode($json));
+        return $this->files->decode($json);
     }
 
     /** @param  array<string, mixed>  $answer */

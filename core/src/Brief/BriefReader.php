@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Brief;
 
+use LampThread\Shelf\Conductor;
 use LampThread\Shelf\Shelf;
 
 /**
@@ -137,7 +138,9 @@ final class BriefReader
     /** @param  array<string, mixed>  $fan */
     private function fan(array $fan): Fan
     {
-        return new Fan(...[...$fan, 'mount' => Mount::from($fan['mount'])]);
+        $madeFor = isset($fan['madeFor']) ? Mount::from($fan['madeFor']) : null;
+
+        return new Fan(...[...$fan, 'mount' => Mount::from($fan['mount']), 'madeFor' => $madeFor]);
     }
 
     /** @param  array<string, mixed>  $stage */
@@ -186,10 +189,20 @@ final class BriefReader
             }
             $usual = $reel === null ? $stretch->usual() : $read[$parts[0]] ?? $stretch->usual();
             $zone = isset($run['zone']) ? Zone::from($run['zone']) : $usual->zone;
-            $read[$name] = new Run($run['lengthM'] ?? $usual->lengthM, $zone, $run['ambientC'] ?? $zone->ambientC(), $run['bundle'] ?? $usual->bundle);
+            $read[$name] = new Run($run['lengthM'] ?? $usual->lengthM, $zone, $run['ambientC'] ?? $zone->ambientC(), $run['bundle'] ?? $usual->bundle, $this->given($run['conductor'] ?? null, $name));
         }
 
         return $read;
+    }
+
+    private function given(?string $id, string $stretch): ?Conductor
+    {
+        $conductor = $id === null ? null : $this->shelf->conductor($id);
+        if ($id !== null && $conductor === null) {
+            $this->wrong("/runs/{$stretch}/conductor", "the shelf holds no conductor ‘{$id}’.");
+        }
+
+        return $conductor;
     }
 
     /**

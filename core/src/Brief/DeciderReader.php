@@ -31,7 +31,7 @@ final class DeciderReader
         if ($decider['kind'] === 'pressure-switch') {
             return new PressureDecider($ratedA ?? PressureDecider::USUAL_RATED_A);
         }
-        $band = new TemperatureBand($decider['onC'], $decider['offC'], Place::from($decider['place']));
+        $band = new TemperatureBand($decider['onC'], $decider['offC'], Place::from($decider['place']), $decider['coolantStands'] ?? false);
 
         return match ($decider['kind']) {
             'thermal-switch' => new ThermalSwitch(

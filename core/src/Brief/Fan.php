@@ -20,6 +20,9 @@ final readonly class Fan
      * @param  float  $ratedV  supply at which the running current holds, V
      * @param  float  $runA  running current, A
      * @param  float|null  $startA  peak at start, A; null takes three times the running current
+     * @param  Mount|null  $madeFor  what it was made as; null where it is mounted as it was made
+     * @param  bool  $bladeFlipped  whether its blade is turned round on the shaft
+     * @param  bool  $polarityReversed  whether its leads are exchanged
      * @param  float  $startS  from rest to 95 % of its speed at rated supply, s
      */
     public function __construct(
@@ -33,7 +36,16 @@ final readonly class Fan
         ?float $startA,
         public float $flowM3h,
         public float $startS = self::USUAL_START_S,
+        public ?Mount $madeFor = null,
+        public bool $bladeFlipped = false,
+        public bool $polarityReversed = false,
     ) {
         $this->startA = $startA ?? self::START_RATIO * $runA;
+    }
+
+    /** Whether it was made to blow the other way: then its blade is turned round and its leads are exchanged, or it works against the ram air. */
+    public function isTurnedRound(): bool
+    {
+        return $this->madeFor !== null && $this->madeFor !== $this->mount;
     }
 }

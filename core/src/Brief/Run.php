@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace LampThread\Brief;
 
+use LampThread\Shelf\Conductor;
+
 /** One stretch of wire as it lies in the vehicle. */
 final readonly class Run
 {
@@ -11,11 +13,13 @@ final readonly class Run
      * @param  float  $lengthM  cut length, m
      * @param  float  $ambientC  hottest surroundings along the stretch, °C
      * @param  int  $bundle  wires that carry current and lie together there, itself included
+     * @param  Conductor|null  $given  a wire that is there already and stays; null for one that is cut for the job
      */
     public function __construct(
         public float $lengthM,
         public Zone $zone,
         public float $ambientC,
         public int $bundle = 1,
+        public ?Conductor $given = null,
     ) {}
 }

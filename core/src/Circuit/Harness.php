@@ -73,7 +73,7 @@ final class Harness
             $run,
             $colour,
             $reel,
-            $this->fitted->conductor($reel),
+            $run->given ?? $this->fitted->conductor($reel),
             $this->fitted->conductorC[$id] ?? $run->ambientC,
         );
     }

@@ -7,6 +7,7 @@ namespace LampThread\Electrics;
 use LampThread\Brief\Problem;
 use LampThread\Brief\Unusable;
 use LampThread\Circuit\Circuit;
+use LampThread\Circuit\Component\Settling;
 use LampThread\Electrics\Element\Element;
 use LampThread\Electrics\Element\Resistor;
 
@@ -19,8 +20,21 @@ final readonly class Faults
     /** A rubbed-through wire on the body, and a shorted part, Ω (common practice, no source). */
     private const DEAD_SHORT_OHM = 0.01;
 
+    /** How much less a drifted sensor feels, K (common practice, no source). */
+    public const DRIFT_K = 10.0;
+
+    /** All that is broken, as one word. */
+    public string $key;
+
     /** @param  array<string, FaultKind>  $byId */
-    public function __construct(private array $byId = []) {}
+    public function __construct(private array $byId = [])
+    {
+        $key = '';
+        foreach ($byId as $id => $kind) {
+            $key .= "{$id}={$kind->value}&";
+        }
+        $this->key = $key;
+    }
 
     /**
      * @param  array<string, mixed>  $values  id to kind
@@ -69,54 +83,50 @@ final readonly class Faults
     }
 
     /** Where a stuck component stays, and one that nothing gets through; null for one that moves freely. */
-    public function position(string $id): ?int
+    public function position(string $id, Settling $component): ?int
     {
         return match ($this->byId[$id] ?? null) {
             FaultKind::Open, FaultKind::StuckOff, FaultKind::Jammed => 0,
-            FaultKind::StuckOn => 1,
+            FaultKind::StuckOn => $component->worked(),
             default => null,
         };
     }
 
+    /** How much less a component feels than there is, K. */
+    public function driftK(string $id): float
+    {
+        return ($this->byId[$id] ?? null) === FaultKind::Drifted ? self::DRIFT_K : 0.0;
+    }
+
+    /** With one more broken. */
+    public function and(string $id, FaultKind $kind): self
+    {
+        return new self([...$this->byId, $id => $kind]);
+    }
+
+    /** @return list<string> */
+    public function parts(): array
+    {
+        return array_keys($this->byId);
+    }
+
     /**
-     * @param  list<Element>  $elements  of a sound circuit
+     * What a broken part or wire is made of.
+     *
+     * @param  list<Element>  $sound  what it is made of when it is whole
      * @return list<Element>
      */
-    public function in(array $elements, Circuit $circuit): array
+    public function in(string $id, array $sound, Circuit $circuit): array
     {
-        foreach ($this->byId as $id => $kind) {
-            $elements = match ($kind) {
-                FaultKind::Open => array_values(array_filter($elements, static fn (Element $element): bool => ! self::belongs($element, $id, $circuit))),
-                FaultKind::HighResistance => array_map(static fn (Element $element): Element => $element->name() === $id && $element instanceof Resistor
-                    ? new Resistor($id, $element->from(), $element->to(), $element->ohm + self::HIGH_OHM)
-                    : $element, $elements),
-                FaultKind::Chafed => [...$elements, ...self::chafed($elements, $id)],
-                FaultKind::Short => [...$elements, ...self::shorted($circuit, $id)],
-                default => $elements,
-            };
-        }
-
-        return $elements;
-    }
-
-    private static function belongs(Element $element, string $id, Circuit $circuit): bool
-    {
-        return $element->name() === $id || ($circuit->owner($element->name()) === $id);
-    }
-
-    /**
-     * @param  list<Element>  $elements
-     * @return list<Resistor>
-     */
-    private static function chafed(array $elements, string $id): array
-    {
-        foreach ($elements as $element) {
-            if ($element->name() === $id) {
-                return [new Resistor("{$id}-chafed", $element->from(), Circuit::EARTH, self::DEAD_SHORT_OHM)];
-            }
-        }
-
-        return [];
+        return match ($this->byId[$id] ?? null) {
+            FaultKind::Open => [],
+            FaultKind::HighResistance => array_map(static fn (Element $element): Element => $element->name() === $id && $element instanceof Resistor
+                ? new Resistor($id, $element->from(), $element->to(), $element->ohm + self::HIGH_OHM)
+                : $element, $sound),
+            FaultKind::Chafed => [...$sound, new Resistor("{$id}-chafed", $sound[0]->to(), Circuit::EARTH, self::DEAD_SHORT_OHM)],
+            FaultKind::Short => [...$sound, ...self::shorted($circuit, $id)],
+            default => $sound,
+        };
     }
 
     /** @return list<Resistor> */

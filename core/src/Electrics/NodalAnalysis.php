@@ -35,6 +35,9 @@ final class NodalAnalysis
     /** @var list<string> */
     private array $nodes;
 
+    /** @var \WeakMap<Element, array{int, int, float, float}> straight element to the ranks of its ends, its conductance and offset current */
+    private \WeakMap $places;
+
     /**
      * @param  string  $earth  the node at 0 V
      * @param  list<array{string, string}>  $edges  every pair of nodes an element may join
@@ -44,15 +47,17 @@ final class NodalAnalysis
     {
         $this->nodes = self::fewestNeighboursFirst($earth, $edges, array_fill_keys($bent, true));
         $this->rank = array_flip($this->nodes);
+        $this->places = new \WeakMap;
     }
 
     /**
      * @param  list<Element>  $elements
+     * @param  array<string, float>  $near  voltages to begin from, of a circuit much like this one
      * @return array<string, float> node to volts against earth
      *
      * @throws \DomainException when the motors find no operating point
      */
-    public function solve(array $elements): array
+    public function solve(array $elements, array $near = []): array
     {
         $linear = [];
         $bent = [];
@@ -78,6 +83,9 @@ final class NodalAnalysis
         }
         $this->eliminate($mesh, $injected, $sums, 0, $straight);
         $volts = array_fill(0, $count + 1, 0.0);
+        for ($node = $straight; $node < $count; $node++) {
+            $volts[$node] = $near[$this->nodes[$node]] ?? 0.0;
+        }
         for ($iteration = 0; $iteration < self::MOST_ITERATIONS; $iteration++) {
             [$bentMesh, $bentInjected] = $this->stamp($bent, $volts, [$mesh, $injected]);
             $bentSums = [];
@@ -110,20 +118,34 @@ final class NodalAnalysis
             array_fill(0, $count + 1, 0.0),
         ];
         foreach ($elements as $element) {
-            $a = $this->rank[$element->from()] ?? $count;
-            $b = $this->rank[$element->to()] ?? $count;
-            [$conductanceS, $offsetA] = $element->companion($volts === null ? 0.0 : $volts[$a] - $volts[$b]);
+            if ($volts === null) {
+                [$a, $b, $conductanceS, $offsetA] = $this->places[$element] ??= $this->place($element);
+            } else {
+                $a = $this->rank[$element->from()] ?? $count;
+                $b = $this->rank[$element->to()] ?? $count;
+                [$conductanceS, $offsetA] = $element->companion($volts[$a] - $volts[$b]);
+            }
             if ($a < $count) {
                 $mesh[$a][$b] = ($mesh[$a][$b] ?? 0.0) + $conductanceS;
             }
             if ($b < $count) {
                 $mesh[$b][$a] = ($mesh[$b][$a] ?? 0.0) + $conductanceS;
             }
-            $injected[$a] -= $offsetA;
-            $injected[$b] += $offsetA;
+            if ($offsetA !== 0.0) {
+                $injected[$a] -= $offsetA;
+                $injected[$b] += $offsetA;
+            }
         }
 
         return [$mesh, $injected];
+    }
+
+    /** @return array{int, int, float, float} */
+    private function place(Element $element): array
+    {
+        $count = count($this->nodes);
+
+        return [$this->rank[$element->from()] ?? $count, $this->rank[$element->to()] ?? $count, ...$element->companion(0.0)];
     }
 
     /**

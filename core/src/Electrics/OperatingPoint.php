@@ -14,6 +14,7 @@ final readonly class OperatingPoint
      * @param  array<string, float>  $currents  by element or wire, from → to, A
      * @param  list<string>  $chattering  relays that never come to rest; then the voltages are of the last look only
      * @param  list<Element\Element>  $elements  what was solved
+     * @param  string  $standing  the same for points of one circuit that are made of the same elements
      */
     public function __construct(
         public Circuit $circuit,
@@ -23,6 +24,7 @@ final readonly class OperatingPoint
         public array $currents,
         public array $chattering,
         public array $elements,
+        public string $standing,
     ) {}
 
     public function isSettled(): bool

@@ -37,21 +37,24 @@ final readonly class RunUp
      * @param  non-empty-list<float>  $timesS
      * @param  array<string, non-empty-list<float>>  $currentsA  by fan, and by element that was watched
      * @param  array<string, non-empty-list<float>>  $volts  by terminal that was watched
+     * @param  array<string, float>  $endEmfV  back-EMF of each fan once it runs
      */
     private function __construct(
         public OperatingPoint $standing,
         public array $timesS,
         public array $currentsA,
         public array $volts,
+        private StartingFans $starting,
+        private array $endEmfV,
+        private float $spanS,
     ) {}
 
     /**
      * @param  OperatingPoint  $standing  settled with every fan held fast: the moment they are switched on
      * @param  list<string>  $elements  to watch
      * @param  list<string>  $terminals  to watch
-     * @param  list<string>  $turning  fans that run already; the others start
      */
-    public static function of(Solver $solver, OperatingPoint $standing, array $elements, array $terminals, array $turning = []): self
+    public static function of(Solver $solver, OperatingPoint $standing, array $elements, array $terminals): self
     {
         $motors = $standing->circuit->each(FanMotor::class);
         $fans = array_map(static fn (FanMotor $motor): string => $motor->id, $motors);
@@ -61,18 +64,39 @@ final readonly class RunUp
             $duties,
         );
         $runUpS = max([0.0, ...array_map(static fn (FanMotor $motor): float => $motor->fan->startS, $motors)]);
-        $starting = new StartingFans($motors, $ports, $softS);
-        $spanS = self::SPAN * $runUpS + $softS;
-        $rest = array_fill(0, count($motors), 0.0);
-        $states = self::integrate($starting, $rest, $spanS);
-        if ($turning !== []) {
-            $run = $states[count($states) - 1][1];
-            $states = self::integrate($starting, array_map(
-                static fn (string $fan, float $emfV): float => in_array($fan, $turning, true) ? $emfV : 0.0,
-                $fans,
-                $run,
-            ), $spanS);
-        }
+
+        return self::run(
+            $standing,
+            new StartingFans($motors, $ports, $softS),
+            array_fill_keys($fans, 0.0),
+            self::SPAN * $runUpS + $softS,
+            $elements,
+            $terminals,
+        );
+    }
+
+    /** The same moment with all fans running but one, which starts. */
+    public function again(string $fan): self
+    {
+        return self::run(
+            $this->standing,
+            $this->starting,
+            [...$this->endEmfV, $fan => 0.0],
+            $this->spanS,
+            array_keys(array_diff_key($this->currentsA, $this->endEmfV)),
+            array_keys($this->volts),
+        );
+    }
+
+    /**
+     * @param  array<string, float>  $emfV  back-EMF of each fan to begin with
+     * @param  list<string>  $elements
+     * @param  list<string>  $terminals
+     */
+    private static function run(OperatingPoint $standing, StartingFans $starting, array $emfV, float $spanS, array $elements, array $terminals): self
+    {
+        $fans = array_keys($emfV);
+        $states = self::integrate($starting, array_values($emfV), $spanS);
         $currents = [];
         foreach ($fans as $at => $fan) {
             $currents[$fan] = array_map(static fn (array $state): float => $state[2][$at], $states);
@@ -89,7 +113,9 @@ final readonly class RunUp
             $volts[$terminal] = $watch(count($fans) + count($elements) + $at);
         }
 
-        return new self($standing, array_column($states, 0), $currents, $volts);
+        return new self(
+            $standing, array_column($states, 0), $currents, $volts, $starting, array_combine($fans, $states[count($states) - 1][1]), $spanS,
+        );
     }
 
     public function surge(string $element): Surge

@@ -13,6 +13,9 @@ final readonly class Setting
     /** Idle of a usual engine, rpm (common practice, no source). */
     public const IDLE_RPM = 850.0;
 
+    /** Everything that comes from outside, as one word: what is remembered and what is broken are not in it. */
+    public string $inputs;
+
     /**
      * @param  float  $engineRpm  0 when the engine stands
      * @param  float  $coolantC  °C where each sensor sits
@@ -30,7 +33,9 @@ final readonly class Setting
         public ?float $elapsedS = null,
         public array $jammed = [],
         public Faults $faults = new Faults,
-    ) {}
+    ) {
+        $this->inputs = "{$key->value};{$engineRpm};{$coolantC};".implode(',', $positions).';'.($elapsedS ?? '-');
+    }
 
     /**
      * Reads `name => value` pairs as the command line and the bench give them.
@@ -76,6 +81,12 @@ final readonly class Setting
             array_map(intval(...), array_filter($memory, is_numeric(...))),
             $elapsedS,
         );
+    }
+
+    /** What a component feels of the coolant, °C. */
+    public function feltC(string $id): float
+    {
+        return $this->coolantC - $this->faults->driftK($id);
     }
 
     public function with(Faults $faults): self

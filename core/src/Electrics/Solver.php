@@ -9,6 +9,7 @@ use LampThread\Circuit\Component\Alternator;
 use LampThread\Circuit\Component\Battery;
 use LampThread\Circuit\Component\Diode;
 use LampThread\Circuit\Component\FanMotor;
+use LampThread\Circuit\Component\Relay;
 use LampThread\Circuit\Component\Settling;
 
 /**
@@ -21,16 +22,27 @@ final class Solver
     /** No electrical chain in a vehicle is longer; past it the state is reported as unsettled. */
     private const MOST_ROUNDS = 200;
 
+    /** Solutions kept, for circuits that stand as they did before. */
+    private const MOST_KEPT = 200;
+
     /** What stands behind the battery's terminals besides the circuit. */
     private const SUPPLY = ['battery', 'alternator', 'base-load'];
 
     private readonly NodalAnalysis $analysis;
 
-    /** @var list<Element\Element> */
-    private readonly array $wires;
+    private readonly Assembly $assembly;
+
+    /** @var array<string, Solution> by what the circuit is made of */
+    private array $solutions = [];
 
     /** @var array<string, Settling> */
     private readonly array $settling;
+
+    /** @var array<string, Settling> that come to rest first */
+    private readonly array $electrical;
+
+    /** @var array<string, Settling> */
+    private readonly array $mechanical;
 
     public function __construct(private readonly Circuit $circuit)
     {
@@ -44,14 +56,14 @@ final class Solver
                 $settling[$id] = $component;
             }
         }
-        $wires = [];
         foreach ($circuit->wires as $wire) {
             $edges[] = [$wire->from, $wire->to];
-            $wires[] = $wire->element();
         }
-        $this->wires = $wires;
+        $this->assembly = new Assembly($circuit);
         $edges[] = [Circuit::SUPPLY, Circuit::EARTH];
         $this->settling = $settling;
+        $this->mechanical = array_filter($settling, static fn (Settling $component): bool => $component->isMechanical());
+        $this->electrical = array_diff_key($settling, $this->mechanical);
         $this->analysis = new NodalAnalysis(Circuit::EARTH, $edges, self::bent($circuit));
     }
 
@@ -60,7 +72,7 @@ final class Solver
     {
         $terminals = [];
         foreach ($circuit->components as $component) {
-            if ($component instanceof FanMotor || $component instanceof Diode) {
+            if ($component instanceof FanMotor || $component instanceof Diode || ($component instanceof Relay && $component->hasDiode())) {
                 foreach ($component->passes() as $pass) {
                     array_push($terminals, $pass->from, $pass->to);
                 }
@@ -74,28 +86,66 @@ final class Solver
     {
         $positions = [];
         foreach ($this->settling as $id => $component) {
-            $positions[$id] = $setting->faults->position($id) ?? $component->start($setting);
+            $positions[$id] = $component->start($setting);
+        }
+
+        return $this->settleFrom($setting, $positions, new Volts([]));
+    }
+
+    /**
+     * What comes of a setting's faults when they happen in a settled state: everything moves from where it is.
+     *
+     * @param  OperatingPoint  $sound  the same setting without them
+     */
+    public function breakIn(OperatingPoint $sound, Setting $setting): OperatingPoint
+    {
+        $positions = $sound->positions;
+        foreach ($this->settling as $id => $component) {
+            // What follows the coolant alone never asks the circuit, so it is asked here.
+            if ($setting->faults->driftK($id) !== 0.0) {
+                $positions[$id] = $component->start($setting);
+            }
+        }
+
+        return $this->settleFrom($setting, $positions, $sound->volts);
+    }
+
+    /**
+     * @param  array<string, int>  $positions
+     * @param  Volts  $volts  to begin from
+     */
+    private function settleFrom(Setting $setting, array $positions, Volts $volts): OperatingPoint
+    {
+        [$electrical, $mechanical] = [$this->electrical, $this->mechanical];
+        foreach ($setting->faults->parts() as $id) {
+            $stuck = isset($this->settling[$id]) ? $setting->faults->position($id, $this->settling[$id]) : null;
+            if ($stuck !== null) {
+                $positions[$id] = $stuck;
+                unset($electrical[$id], $mechanical[$id]);
+            }
         }
         $seen = [];
         for ($round = 0; $round < self::MOST_ROUNDS; $round++) {
-            $elements = $this->elements($setting, $positions);
-            $volts = new Volts($this->analysis->solve($elements));
-            $next = $this->moved($positions, $setting, $volts, mechanical: false);
+            $standing = $this->assembly->standing($setting, $positions);
+            $solution = $this->solved($standing, $volts->byNode);
+            $volts = $solution->volts;
+            $next = self::moved($positions, $electrical, $setting, $volts);
             if ($next === $positions) {
-                $next = $this->moved($positions, $setting, $volts, mechanical: true);
+                $next = self::moved($positions, $mechanical, $setting, $volts);
                 if ($next === $positions) {
-                    return $this->point($setting, $positions, $volts, $elements, []);
+                    return $this->point($setting, $positions, $standing, $solution, []);
                 }
                 $state = implode(',', $next);
                 if (isset($seen[$state])) {
-                    return $this->point($setting, $positions, $volts, $elements, array_keys(array_diff_assoc($next, $positions)));
+                    return $this->point($setting, $positions, $standing, $solution, array_keys(array_diff_assoc($next, $positions)));
                 }
                 $seen[$state] = true;
             }
+            $this->keepIfUnfelt($positions, $next, $setting, $solution);
             $positions = $next;
         }
 
-        return $this->point($setting, $positions, $volts, $elements, array_keys(array_diff_assoc($next, $positions)));
+        return $this->point($setting, $positions, $standing, $solution, array_keys(array_diff_assoc($next, $positions)));
     }
 
     /**
@@ -108,7 +158,7 @@ final class Solver
     public function held(Setting $setting, array $positions, array $emfV): OperatingPoint
     {
         $elements = [];
-        foreach ($this->elements($setting, $positions) as $element) {
+        foreach ($this->assembly->standing($setting, $positions)->elements as $element) {
             $ofFan = $emfV[$element->name()] ?? null;
             if ($ofFan !== null && $element instanceof Element\Resistor) {
                 $elements[] = new Element\Source($element->name(), $element->from(), $element->to(), $ofFan, $element->ohm);
@@ -120,7 +170,7 @@ final class Solver
             $elements[] = $battery->atOnce(($positions['alternator'] ?? Alternator::STANDING) !== Alternator::STANDING);
         }
 
-        return $this->point($setting, $positions, new Volts($this->analysis->solve($elements)), $elements, []);
+        return $this->point($setting, $positions, new Standing('', $elements), Solution::of($this->analysis, $elements), []);
     }
 
     /**
@@ -148,45 +198,52 @@ final class Solver
 
     /**
      * @param  array<string, int>  $positions
+     * @param  array<string, Settling>  $components  that may move
      * @return array<string, int>
      */
-    private function moved(array $positions, Setting $setting, Volts $volts, bool $mechanical): array
+    private static function moved(array $positions, array $components, Setting $setting, Volts $volts): array
     {
-        foreach ($this->settling as $id => $component) {
-            if ($component->isMechanical() === $mechanical) {
-                $positions[$id] = $setting->faults->position($id) ?? $component->next($positions[$id], $setting, $volts);
-            }
+        foreach ($components as $id => $component) {
+            $positions[$id] = $component->next($positions[$id], $setting, $volts);
         }
 
         return $positions;
     }
 
     /**
-     * @param  array<string, int>  $positions
-     * @return list<Element\Element>
+     * Where nothing that moves is felt, the solution that stands is the next one too.
+     *
+     * @param  array<string, int>  $before
+     * @param  array<string, int>  $next
      */
-    private function elements(Setting $setting, array $positions): array
+    private function keepIfUnfelt(array $before, array $next, Setting $setting, Solution $solution): void
     {
-        $elements = $this->wires;
-        foreach ($this->circuit->components as $id => $component) {
-            array_push($elements, ...$component->elements($setting, $positions[$id] ?? 0));
+        foreach ($next as $id => $position) {
+            if ($position !== $before[$id] && ! $this->assembly->movesUnfelt($id, $before[$id], $position, $setting, $solution->volts)) {
+                return;
+            }
+        }
+        $this->solutions[$this->assembly->standing($setting, $next)->key] ??= $solution;
+    }
+
+    /** @param  array<string, float>  $near */
+    private function solved(Standing $standing, array $near): Solution
+    {
+        if (count($this->solutions) > self::MOST_KEPT) {
+            $this->solutions = [];
         }
 
-        return $setting->faults->isNone() ? $elements : $setting->faults->in($elements, $this->circuit);
+        return $this->solutions[$standing->key] ??= Solution::of($this->analysis, $standing->elements, $near);
     }
 
     /**
      * @param  array<string, int>  $positions
-     * @param  list<Element\Element>  $elements
      * @param  list<string>  $chattering
      */
-    private function point(Setting $setting, array $positions, Volts $volts, array $elements, array $chattering): OperatingPoint
+    private function point(Setting $setting, array $positions, Standing $standing, Solution $solution, array $chattering): OperatingPoint
     {
-        $currents = [];
-        foreach ($elements as $element) {
-            $currents[$element->name()] = $element->currentA($volts->across($element->from(), $element->to()));
-        }
-
-        return new OperatingPoint($this->circuit, $setting, $positions, $volts, $currents, $chattering, $elements);
+        return new OperatingPoint(
+            $this->circuit, $setting, $positions, $solution->volts, $solution->currentsA, $chattering, $standing->elements, $standing->key,
+        );
     }
 }

@@ -10,9 +10,7 @@ use LampThread\Electrics\FaultKind;
 use LampThread\Electrics\Faults;
 use LampThread\Loom\Drawing;
 use LampThread\Loom\Loom;
-use LampThread\Proof\Finding;
 use LampThread\Proof\Findings;
-use LampThread\Proof\Remedy;
 use LampThread\Shelf\Shelf;
 use LampThread\Sizing\Sizing;
 
@@ -26,7 +24,7 @@ final class DesignAnswer
         $findings = Findings::of($sizing);
 
         return [
-            'findings' => array_map(self::finding(...), $findings),
+            'findings' => array_map(FindingAnswer::untried(...), $findings),
             'drawings' => [
                 'wide' => Drawing::of($sizing->circuit, Drawing::WIDE),
                 'narrow' => Drawing::of($sizing->circuit, Drawing::NARROW),
@@ -115,29 +113,6 @@ final class DesignAnswer
                 array_keys(Faults::possible($sizing->circuit)),
                 Faults::possible($sizing->circuit),
             ),
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private static function finding(Finding $finding): array
-    {
-        $numbers = [];
-        foreach ($finding->numbers as $name => [$value, $unit]) {
-            $numbers[] = ['name' => $name, 'value' => $value, 'unit' => $unit];
-        }
-
-        return [
-            'code' => $finding->code,
-            'severity' => $finding->severity->value,
-            'title' => $finding->title,
-            'reason' => $finding->reason,
-            'subject' => $finding->subject,
-            'briefPath' => $finding->briefPath,
-            'numbers' => $numbers,
-            'remedies' => array_map(static fn (Remedy $remedy): array => [
-                'label' => $remedy->label,
-                'changes' => (object) $remedy->changes,
-            ], $finding->remedies),
         ];
     }
 }

@@ -13,6 +13,8 @@ final readonly class Finding
      * @param  string  $briefPath  JSON pointer to the answer it hangs on
      * @param  array<string, array{float, string}>  $numbers  name to value and unit
      * @param  list<Remedy>  $remedies
+     * @param  int|null  $shownBy  number of a proven state that shows it
+     * @param  array<string, string>  $faults  part to how it is broken there
      */
     public function __construct(
         public string $code,
@@ -23,5 +25,15 @@ final readonly class Finding
         public string $briefPath,
         public array $numbers,
         public array $remedies,
+        public ?int $shownBy = null,
+        public array $faults = [],
     ) {}
+
+    /** @param  list<Remedy>  $remedies */
+    public function with(array $remedies): self
+    {
+        return new self(
+            $this->code, $this->severity, $this->title, $this->reason, $this->subject, $this->briefPath, $this->numbers, $remedies, $this->shownBy, $this->faults,
+        );
+    }
 }

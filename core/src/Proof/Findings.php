@@ -16,6 +16,16 @@ final class Findings
         foreach (self::rules() as $rule) {
             array_push($findings, ...$rule->judge($sizing));
         }
+
+        return self::ordered($findings);
+    }
+
+    /**
+     * @param  list<Finding>  $findings
+     * @return list<Finding> worst first
+     */
+    public static function ordered(array $findings): array
+    {
         $order = array_flip(array_column(Severity::cases(), 'value'));
         usort($findings, static fn (Finding $a, Finding $b): int => $order[$a->severity->value] <=> $order[$b->severity->value]);
 
@@ -27,6 +37,11 @@ final class Findings
     {
         return [
             new Rule\BrokenConstraints,
+            new Rule\FeedWithoutFuse,
+            new Rule\ReturnThinner,
+            new Rule\FanDirection,
+            new Rule\StillCoolant,
+            new Rule\OverrideIndication,
             new Rule\SharedFuse,
             new Rule\TriggerFuse,
             new Rule\HoseAdapterEarth,

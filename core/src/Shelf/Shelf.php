@@ -158,6 +158,10 @@ final readonly class Shelf
 
     public function fuse(string $id): ?FusePart
     {
+        if ($id === FusePart::NONE) {
+            return FusePart::none($this->gates['blade']);
+        }
+
         return self::find($this->fuses, $id) ?? $this->archived($id, FusePart::class);
     }
 

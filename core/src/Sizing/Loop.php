@@ -57,7 +57,8 @@ final readonly class Loop
     {
         $volts = 0.0;
         foreach ($this->wires as $wire) {
-            $volts += abs($this->hardest->currentA($wire->id)) * $wire->run->lengthM * $conductor->milliohmPerM / 1000
+            $milliohmPerM = ($wire->run->given ?? $conductor)->milliohmPerM;
+            $volts += abs($this->hardest->currentA($wire->id)) * $wire->run->lengthM * $milliohmPerM / 1000
                 * Copper::factor($conductorC($wire));
         }
 
@@ -75,6 +76,9 @@ final readonly class Loop
             return $this->wiresV($conductor, $conductorC) / $this->currentA;
         }
 
-        return array_sum(array_map(static fn (Wire $wire): float => $wire->run->lengthM, $this->wires)) * $conductor->milliohmPerM / 1000;
+        return array_sum(array_map(
+            static fn (Wire $wire): float => $wire->run->lengthM * ($wire->run->given ?? $conductor)->milliohmPerM / 1000,
+            $this->wires,
+        ));
     }
 }

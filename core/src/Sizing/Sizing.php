@@ -77,6 +77,20 @@ final readonly class Sizing
         return new self($brief, $choices + (new Ratings($brief, $circuit, $duty))->all(), $circuit, $duty);
     }
 
+    /** What the chosen parts and the cable cost, in the workshop's own money. */
+    public function cost(): float
+    {
+        $cost = 0.0;
+        foreach ($this->choices as $choice) {
+            $cost += $choice->kind === 'wire' ? 0.0 : $choice->taken->price() ?? 0.0;
+        }
+        foreach ($this->circuit->wires as $wire) {
+            $cost += $wire->run->lengthM * $wire->conductor->pricePerM;
+        }
+
+        return $cost;
+    }
+
     /** @return list<string> elements a start goes through: fuses and make contacts */
     private static function opening(Circuit $circuit): array
     {

@@ -43,17 +43,11 @@ final readonly class StartDip
         if ($fed === []) {
             return null;
         }
-        $together = self::dipV($solver, $hardest, []);
-        $apart = count($fed) === 1
-            ? $together
-            : min(array_map(static fn (string $fan): float => self::dipV($solver, $hardest, array_values(array_diff($fed, [$fan]))), $fed));
+        $together = RunUp::of($solver, $hardest, [], [Circuit::SUPPLY]);
+        $apart = array_map(static fn (string $fan): float => $together->again($fan)->leastV(Circuit::SUPPLY), count($fed) > 1 ? $fed : []);
 
-        return new self(count($fed), $together, $apart);
-    }
+        $togetherV = $together->leastV(Circuit::SUPPLY);
 
-    /** @param  list<string>  $turning */
-    private static function dipV(Solver $solver, OperatingPoint $standing, array $turning): float
-    {
-        return RunUp::of($solver, $standing, [], [Circuit::SUPPLY], $turning)->leastV(Circuit::SUPPLY);
+        return new self(count($fed), $togetherV, $apart === [] ? $togetherV : min($apart));
     }
 }

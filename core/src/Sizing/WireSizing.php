@@ -49,6 +49,8 @@ final readonly class WireSizing
 
     public function ampacityA(Wire $wire, Conductor $conductor): float
     {
+        $conductor = $wire->run->given ?? $conductor;
+
         return $this->ampacity->at($conductor->areaMm2, $wire->run->ambientC, $this->brief->wiring->insulationC, $wire->run->bundle);
     }
 

@@ -40,6 +40,11 @@ final readonly class Buzzer extends Component implements Settling
         return $volts->at($this->terminal('86')) > ($position === 1 ? 1.8 : 7.8) ? 1 : 0;
     }
 
+    public function worked(): int
+    {
+        return 1;
+    }
+
     public function isMechanical(): bool
     {
         return true;

@@ -96,7 +96,7 @@ final class OwnPartsCsvTest extends TestCase
 
         self::assertCount(count($says), $problems);
         foreach ($says as $at => $start) {
-            self::assertStringStartsWith($start, $problems[$at]->line());
+            self::assertSame($start, mb_substr($problems[$at]->line(), 0, mb_strlen($start)));
         }
     }
 

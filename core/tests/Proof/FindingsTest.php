@@ -18,9 +18,9 @@ final class FindingsTest extends TestCase
         'kind' => 'thermal-switch', 'action' => 'closes-when-hot', 'onC' => 92, 'offC' => 87, 'place' => 'radiator-inlet',
     ];
 
-    public function test_nothing_is_said_against_the_demo_job(): void
+    public function test_nothing_but_a_note_is_said_against_the_demo_job(): void
     {
-        self::assertSame([], self::codes([]));
+        self::assertSame(['override-not-indicated'], self::codes([]));
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> the mistake that is built, and what must be said of it */
@@ -148,7 +148,7 @@ final class FindingsTest extends TestCase
     {
         $severities = array_map(
             static fn (Finding $finding): Severity => $finding->severity,
-            self::findings(['/fans/0/depthMm' => 80, '/control/coilFeed' => 'ignition', '/runs/battery-to-fuse/lengthM' => 0.8]),
+            self::findings(['/fans/0/depthMm' => 80, '/control/coilFeed' => 'ignition', '/control/override/indicator' => true, '/runs/battery-to-fuse/lengthM' => 0.8]),
         );
 
         self::assertSame([Severity::Danger, Severity::Danger, Severity::Warning], $severities);
@@ -164,7 +164,7 @@ final class FindingsTest extends TestCase
 
     public function test_a_supply_side_switch_in_a_hose_needs_no_earth(): void
     {
-        self::assertSame([], self::codes(['/control/stages/0/side' => 'supply', '/control/stages/0/decider/earthLead' => false]));
+        self::assertSame([], self::codes(['/control/override/indicator' => true, '/control/stages/0/side' => 'supply', '/control/stages/0/decider/earthLead' => false]));
     }
 
     /**

@@ -1,5 +1,8 @@
 import type { Bench } from "./generated/bench";
+import type { ProofComparison } from "./generated/comparison";
 import type { JobList } from "./generated/job-list";
+import type { Proof } from "./generated/proof";
+import type { Revisions } from "./generated/revisions";
 import type { SavedJob } from "./generated/saved-job";
 import type { Shelf } from "./generated/shelf";
 
@@ -23,8 +26,8 @@ export class Refused extends Error {
   }
 }
 
-async function call<T>(method: string, path: string, body?: string | File): Promise<T> {
-  const request: RequestInit = { method, headers: { Accept: "application/json" } };
+async function call<T>(method: string, path: string, body?: string | File, signal?: AbortSignal): Promise<T> {
+  const request: RequestInit = { method, headers: { Accept: "application/json" }, signal: signal ?? null };
   if (method !== "GET") {
     const type = body instanceof File ? "text/csv" : "application/json";
     request.headers = { Accept: "application/json", "Content-Type": type };
@@ -33,7 +36,10 @@ async function call<T>(method: string, path: string, body?: string | File): Prom
   let response: Response;
   try {
     response = await fetch(`/api/${path}`, request);
-  } catch {
+  } catch (error) {
+    if (signal?.aborted === true) {
+      throw error;
+    }
     throw new Refused(0, [{ at: "", says: "The program does not answer. Is bin/start still running?" }]);
   }
   if (!response.ok) {
@@ -84,6 +90,9 @@ export const api = {
     call<SavedJob>("POST", `jobs/${id}/changes`, JSON.stringify({ version, ...change })),
   undo: (id: string, version: number) => call<SavedJob>("POST", `jobs/${id}/undo`, JSON.stringify({ version })),
   redo: (id: string, version: number) => call<SavedJob>("POST", `jobs/${id}/redo`, JSON.stringify({ version })),
+  proof: (id: string, signal?: AbortSignal) => call<Proof>("GET", `jobs/${id}/proof`, undefined, signal),
+  compare: (id: string, number: number) => call<ProofComparison>("GET", `jobs/${id}/proof/compare/${String(number)}`),
+  revisions: (id: string) => call<Revisions>("GET", `jobs/${id}/revisions`),
   bench: (id: string, question: BenchQuestion, memory: Record<string, number>) =>
     call<Bench>("POST", `jobs/${id}/bench`, JSON.stringify({ ...question, memory })),
 };

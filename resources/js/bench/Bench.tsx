@@ -1,8 +1,10 @@
 import { useState } from "react";
+import { useSearchParams } from "react-router";
 import type { BenchSettingInput } from "../api/client";
 import { useJob } from "../api/JobContext";
 import { Panel, Pick } from "../kit/controls";
 import { digits, shown, useUnits, volts } from "../kit/units";
+import { benchStart } from "../proof/benchLink";
 import { ThreadDrawing, type Held } from "../threads/ThreadDrawing";
 import { useFormat } from "../threads/useFormat";
 import { Breaking } from "./Breaking";
@@ -20,16 +22,21 @@ export function Bench() {
   const { job } = useJob();
   const { design } = job;
   const format = useFormat();
-  const [setting, setSetting] = useState<BenchSettingInput>({ key: "run", engineRpm: IDLE_RPM, coolantC: 70 });
+  const [query] = useSearchParams();
+  const [start] = useState(() => benchStart(query, { key: "run", engineRpm: IDLE_RPM, coolantC: 70 }));
+  const [setting, setSetting] = useState<BenchSettingInput>(start.setting);
   const [tool, setTool] = useState<Tool>("lamp");
   const [held, setHeld] = useState<Held[]>([]);
-  const [faults, setFaults] = useState<Record<string, string>>({});
+  const [faults, setFaults] = useState<Record<string, string>>(start.faults);
   const terminals = held.filter((one) => one.kind === "terminal");
-  const { bench, failure } = useBench({
-    set: setting,
-    faults,
-    leads: tool === "ohm" && terminals[0] && terminals[1] ? [terminals[0].id, terminals[1].id] : undefined,
-  });
+  const { bench, failure } = useBench(
+    {
+      set: setting,
+      faults,
+      leads: tool === "ohm" && terminals[0] && terminals[1] ? [terminals[0].id, terminals[1].id] : undefined,
+    },
+    start.memory,
+  );
   const set = (change: Partial<BenchSettingInput>) => {
     setSetting((now) => ({ ...now, ...change }) as BenchSettingInput);
   };

@@ -17,6 +17,7 @@ const WORDS: Record<string, string> = {
   "high-resistance": "High resistance",
   chafed: "Chafed to body",
   jammed: "Jammed",
+  drifted: "Reads 10 K low",
 };
 
 /** Break the part or wire that is held, and look again. One at a time, as faults come. */

@@ -7,11 +7,14 @@ import { useJob } from "../api/JobContext";
  * The bench follows its inputs: one question at a time, the newest next, so that a slider never queues up answers nobody wants
  * and hysteresis sees the temperatures in the order they were set. What moved stays where it was left.
  */
-export function useBench(question: BenchQuestion): { bench: Bench | undefined; failure: string | undefined } {
+export function useBench(
+  question: BenchQuestion,
+  remembered: Record<string, number> = {},
+): { bench: Bench | undefined; failure: string | undefined } {
   const { job } = useJob();
   const [bench, setBench] = useState<Bench>();
   const [failure, setFailure] = useState<string>();
-  const memory = useRef<Record<string, number>>({});
+  const memory = useRef<Record<string, number>>(remembered);
   const asking = useRef(false);
   const wanted = useRef<{ question: BenchQuestion; stamp: string }>(undefined);
   const stamp = `${job.version} ${JSON.stringify(question)}`;

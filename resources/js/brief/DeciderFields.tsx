@@ -140,6 +140,26 @@ export function DeciderFields({ stage, path }: { stage: Stage; path: string }) {
           ]}
         />
       )}
+      {decider.place !== undefined && decider.place !== "engine-outlet" && (
+        <Choose
+          label="Coolant there"
+          value={decider.coolantStands === true ? "stands" : "moves"}
+          options={[
+            {
+              value: "moves",
+              label: "Moves past the sensor",
+              fits: "Feel the hose while it warms up: it must warm there before the gauge is high.",
+              changes: { [`${at}/coolantStands`]: false },
+            },
+            {
+              value: "stands",
+              label: "Stands",
+              fits: "A branch that carries none until the revs rise, or none at all.",
+              changes: { [`${at}/coolantStands`]: true },
+            },
+          ]}
+        />
+      )}
       {decider.kind === "computer" && (
         <Choose
           label="An open sensor"

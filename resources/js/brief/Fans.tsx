@@ -61,6 +61,7 @@ function FanFields({ fan, path }: { fan: Fan; path: string }) {
           },
         ]}
       />
+      <Direction fan={fan} path={path} />
       <div className="grid gap-3 sm:grid-cols-2 xl:grid-cols-3">
         <TextField path={`${path}/name`} label="Name" value={fan.name} />
         <QuantityField path={`${path}/runA`} label="Running current" kind="A" value={fan.runA} />
@@ -76,6 +77,48 @@ function FanFields({ fan, path }: { fan: Fan; path: string }) {
         />
         <QuantityField path={`${path}/flowM3h`} label="Air moved" kind="m³/h" value={fan.flowM3h} />
       </div>
+    </>
+  );
+}
+
+/** A fan made for the other side of the core needs two things done to it; both are asked where it matters. */
+function Direction({ fan, path }: { fan: Fan; path: string }) {
+  const madeFor = fan.madeFor ?? fan.mount;
+  return (
+    <>
+      <Choose
+        label="It was made as"
+        value={madeFor}
+        options={(["puller", "pusher"] as const).map((kind) => ({
+          value: kind,
+          label: kind === "puller" ? "A puller" : "A pusher",
+          fits:
+            kind === fan.mount
+              ? "Mounted as it was made: blade and leads stay as they are."
+              : "Made for the other side: turn the blade round and exchange the leads.",
+          changes: { [`${path}/madeFor`]: kind },
+        }))}
+      />
+      {(madeFor !== fan.mount || fan.bladeFlipped === true || fan.polarityReversed === true) && (
+        <div className="grid gap-3 sm:grid-cols-2">
+          <Choose
+            label="Blade"
+            value={fan.bladeFlipped === true ? "flipped" : "as-made"}
+            options={[
+              { value: "as-made", label: "As made", fits: "Its hollow faces as it came.", changes: { [`${path}/bladeFlipped`]: false } },
+              { value: "flipped", label: "Turned round", fits: "Taken off the shaft and put on the other way.", changes: { [`${path}/bladeFlipped`]: true } },
+            ]}
+          />
+          <Choose
+            label="Leads"
+            value={fan.polarityReversed === true ? "reversed" : "as-made"}
+            options={[
+              { value: "as-made", label: "As made", fits: "Plus to the lead marked plus. Colours lie: check the direction.", changes: { [`${path}/polarityReversed`]: false } },
+              { value: "reversed", label: "Exchanged", fits: "It turns the other way.", changes: { [`${path}/polarityReversed`]: true } },
+            ]}
+          />
+        </div>
+      )}
     </>
   );
 }

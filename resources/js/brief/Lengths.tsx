@@ -12,7 +12,8 @@ const ZONES = [
 /** How long each stretch is and how hot it lies. */
 export function Lengths() {
   const { job, change } = useJob();
-  const { wiring } = job.file;
+  const { wiring, runs = {} } = job.file;
+  const sizes = job.design.choices.find((choice) => choice.kind === "wire")?.candidates ?? [];
   return (
     <Panel title="9  Wires as they lie">
       <div className="grid gap-3 sm:grid-cols-3">
@@ -55,9 +56,48 @@ export function Lengths() {
                 })
               }
             />
+            <Pick
+              hideLabel
+              label={`${stretch.label}: what lies with it`}
+              value={bundleOf(runs[stretch.id]?.bundle)}
+              options={[
+                { value: "1", label: "Alone or with two" },
+                { value: "4", label: "4 to 6 together" },
+                { value: "7", label: "7 and more" },
+              ]}
+              onPick={(bundle) =>
+                void change({
+                  label: `${stretch.label}, bundle`,
+                  changes: { [`/runs/${stretch.id}/bundle`]: Number(bundle) },
+                })
+              }
+            />
+            <select
+              aria-label={`${stretch.label}: new or there already`}
+              className="field min-h-11 w-full px-2"
+              value={runs[stretch.id]?.conductor ?? ""}
+              onChange={(event) =>
+                void change({
+                  label: `${stretch.label}, wire`,
+                  changes: { [`/runs/${stretch.id}/conductor`]: event.target.value === "" ? null : event.target.value },
+                })
+              }
+            >
+              <option value="">Cut new</option>
+              {sizes.map((size) => (
+                <option key={size.part} value={size.part}>
+                  There already, {size.label}
+                </option>
+              ))}
+            </select>
           </li>
         ))}
       </ul>
     </Panel>
   );
+}
+
+/** The step of the table a number of wires lies in. */
+function bundleOf(bundle = 1): string {
+  return bundle >= 7 ? "7" : bundle >= 4 ? "4" : "1";
 }

@@ -3,6 +3,7 @@ export const VIEWS = [
   { path: "brief", name: "Brief", letter: "b" },
   { path: "threads", name: "Threads", letter: "t" },
   { path: "bench", name: "Bench", letter: "n" },
+  { path: "proof", name: "Proof", letter: "p" },
   { path: "loom", name: "Loom", letter: "l" },
 ] as const;
 

@@ -1,11 +1,12 @@
 import { useState } from "react";
 import type { BenchSettingInput } from "../api/client";
-import type { Design } from "../api/generated/saved-job";
+import type { Design, Finding } from "../api/generated/saved-job";
 import { useJob } from "../api/JobContext";
 import { ReadingPanel } from "../bench/ReadingPanel";
 import { useBench } from "../bench/useBench";
 import { Panel, Pick } from "../kit/controls";
 import { unbroken } from "../kit/units";
+import { useProof } from "../proof/useProof";
 import { ChoicePanel } from "./ChoicePanel";
 import { CircuitTable } from "./CircuitTable";
 import { Feeds } from "./Feeds";
@@ -27,8 +28,18 @@ export function Threads() {
   const { bench } = useBench({ set: settingOf(shown, design) });
   const [first] = held;
   const choice = choiceFor(first, design);
-  const about = first && design.findings.filter((finding) => isAbout(finding.subject, first, design));
-  const rest = design.findings.filter((finding) => !about?.includes(finding));
+  const { proof, isStale } = useProof();
+  // Until this version is proven, what its sizes alone show.
+  const findings = proof === undefined || isStale ? design.findings : proof.findings;
+  const about = first && findings.filter((finding) => isAbout(finding.subject, first, design));
+  const rest = findings.filter((finding) => !about?.includes(finding));
+  const card = (finding: Finding) => (
+    <FindingCard
+      key={finding.code + finding.subject}
+      finding={finding}
+      state={isStale ? undefined : proof?.states.find((state) => state.number === finding.shownBy)}
+    />
+  );
 
   return (
     <div className="grid gap-4 lg:grid-cols-[minmax(0,1fr)_19.5rem]">
@@ -75,22 +86,14 @@ export function Threads() {
             {first.kind === "component" && choice === undefined && (
               <p>{design.components.find((component) => component.id === first.id)?.name}</p>
             )}
-            <div className="mt-3 grid gap-2">
-              {about?.map((finding) => (
-                <FindingCard key={finding.code + finding.subject} finding={finding} />
-              ))}
-            </div>
+            <div className="mt-3 grid gap-2">{about?.map(card)}</div>
           </Panel>
         )}
-        <Panel title="Findings">
-          {design.findings.length === 0 ? (
+        <Panel title="Findings" aside={isStale && <span className="text-sm text-muted">Proving …</span>}>
+          {findings.length === 0 ? (
             <p className="text-muted">Nothing found against this circuit.</p>
           ) : (
-            <div className="grid gap-2">
-              {rest.map((finding) => (
-                <FindingCard key={finding.code + finding.subject} finding={finding} />
-              ))}
-            </div>
+            <div className="grid gap-2">{rest.map(card)}</div>
           )}
         </Panel>
         <Panel title="Chosen">

@@ -73,6 +73,11 @@ final readonly class Alternator extends Component implements Settling
         };
     }
 
+    public function worked(): int
+    {
+        return self::REGULATING;
+    }
+
     public function isMechanical(): bool
     {
         return false;

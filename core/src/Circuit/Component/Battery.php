@@ -61,6 +61,11 @@ final readonly class Battery extends Component implements Settling
             : self::DISCHARGING;
     }
 
+    public function worked(): int
+    {
+        return self::CHARGING;
+    }
+
     public function isMechanical(): bool
     {
         return false;

@@ -92,6 +92,11 @@ final readonly class ComputerDriver extends Component implements FeelsTemperatur
         return $this->output->openReadsHot && $readsOpen ? Hysteresis::HOT : $this->start($setting);
     }
 
+    public function worked(): int
+    {
+        return Hysteresis::HOT;
+    }
+
     public function isMechanical(): bool
     {
         return false;

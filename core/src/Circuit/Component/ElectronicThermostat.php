@@ -87,6 +87,11 @@ final readonly class ElectronicThermostat extends Component implements FeelsTemp
         return $isHot ? ($works ? self::SWITCHED : Hysteresis::HOT) : Hysteresis::COLD;
     }
 
+    public function worked(): int
+    {
+        return self::SWITCHED;
+    }
+
     public function isMechanical(): bool
     {
         return true;

@@ -22,10 +22,14 @@ final readonly class FanMotor extends Component implements Settling
 
     public MotorModel $model;
 
+    /** @var array{string, string} */
+    private array $leads;
+
     public function __construct(string $mark, public Fan $fan)
     {
         parent::__construct($fan->id, $mark, "Fan, {$fan->name}");
         $this->model = MotorModel::of($fan);
+        $this->leads = [$this->terminal('+'), $this->terminal('-')];
     }
 
     public function passes(): array
@@ -55,9 +59,14 @@ final readonly class FanMotor extends Component implements Settling
         if (in_array($this->id, $setting->jammed, true)) {
             return self::AT_REST;
         }
-        $turns = $this->model->turns($position === self::TURNING, $volts->across($this->terminal('+'), $this->terminal('-')));
+        $turns = $this->model->turns($position === self::TURNING, $volts->across(...$this->leads));
 
         return $turns ? self::TURNING : self::AT_REST;
+    }
+
+    public function worked(): int
+    {
+        return self::TURNING;
     }
 
     public function isMechanical(): bool

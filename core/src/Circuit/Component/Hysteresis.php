@@ -16,9 +16,11 @@ final class Hysteresis
 
     public static function of(TemperatureBand $band, Setting $setting, string $componentId): int
     {
+        $feltC = $setting->feltC($componentId);
+
         return match (true) {
-            $setting->coolantC >= $band->onC => self::HOT,
-            $setting->coolantC <= $band->offC => self::COLD,
+            $feltC >= $band->onC => self::HOT,
+            $feltC <= $band->offC => self::COLD,
             default => min(self::HOT, $setting->memory[$componentId] ?? self::COLD),
         };
     }

@@ -107,6 +107,11 @@ final readonly class OriginalWiring extends Component implements Protects, Settl
         return $setting->key === Key::Run ? $volts->across(Circuit::SUPPLY, $this->trigger) : 0.0;
     }
 
+    public function worked(): int
+    {
+        return Relay::PULLED_IN;
+    }
+
     public function isMechanical(): bool
     {
         return true;

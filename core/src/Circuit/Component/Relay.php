@@ -8,6 +8,7 @@ use LampThread\Brief\Zone;
 use LampThread\Circuit\Pass;
 use LampThread\Circuit\Symbol;
 use LampThread\Electrics\Copper;
+use LampThread\Electrics\Element\Junction;
 use LampThread\Electrics\Element\Resistor;
 use LampThread\Electrics\Setting;
 use LampThread\Electrics\Volts;
@@ -23,6 +24,14 @@ final readonly class Relay extends Component implements Settling
     /** Ambient at which the coil's figures are printed, °C. */
     private const PRINTED_AT_C = 23.0;
 
+    /** @var array{string, string} */
+    private array $coil;
+
+    /** Voltages of the coil in the warmth it sits in, V. */
+    private float $pullsInV;
+
+    private float $letsGoV;
+
     /**
      * @param  bool  $isChangeOver  whether its rest contact 87a is used too
      * @param  bool  $commonIsOutput  whether the current leaves at 30, as where a relay is let into a lead
@@ -37,12 +46,22 @@ final readonly class Relay extends Component implements Settling
         private bool $commonIsOutput = false,
     ) {
         parent::__construct($id, $mark, $name);
+        $this->coil = [$this->terminal('86'), $this->terminal('85')];
+        $factor = self::coilFactor($zone->ambientC());
+        $this->pullsInV = $part->pullInV * $factor;
+        $this->letsGoV = $part->dropOutV * $factor;
     }
 
     /** Factor of the coil's resistance, and so of its pull-in and drop-out voltages, at a coil temperature. */
     public static function coilFactor(float $coilC): float
     {
         return Copper::factor($coilC, self::PRINTED_AT_C);
+    }
+
+    /** Whether a diode lies across its coil, which wants its positive at 86: the wrong way round it is a short. */
+    public function hasDiode(): bool
+    {
+        return $this->part->suppression === 'diode';
     }
 
     public function passes(): array
@@ -79,7 +98,9 @@ final readonly class Relay extends Component implements Settling
         $coilOhm = $this->part->coilOhm * self::coilFactor($this->zone->ambientC());
         $elements = [
             new Resistor("{$this->id}-coil", $this->terminal('86'), $this->terminal('85'), $coilOhm),
-            new Resistor("{$this->id}-suppression", $this->terminal('86'), $this->terminal('85'), $this->part->suppressionOhm),
+            $this->hasDiode()
+                ? new Junction("{$this->id}-suppression", $this->terminal('85'), $this->terminal('86'))
+                : new Resistor("{$this->id}-suppression", $this->terminal('86'), $this->terminal('85'), $this->part->suppressionOhm),
         ];
         $contactOhm = $this->part->contactMilliohm / 1000;
         if ($position === self::PULLED_IN) {
@@ -98,11 +119,14 @@ final readonly class Relay extends Component implements Settling
 
     public function next(int $position, Setting $setting, Volts $volts): int
     {
-        $coilV = abs($volts->across($this->terminal('86'), $this->terminal('85')));
-        $factor = self::coilFactor($this->zone->ambientC());
-        $threshold = $position === self::PULLED_IN ? $this->part->dropOutV : $this->part->pullInV;
+        $coilV = abs($volts->across(...$this->coil));
 
-        return $coilV >= $threshold * $factor ? self::PULLED_IN : self::RELEASED;
+        return $coilV >= ($position === self::PULLED_IN ? $this->letsGoV : $this->pullsInV) ? self::PULLED_IN : self::RELEASED;
+    }
+
+    public function worked(): int
+    {
+        return self::PULLED_IN;
     }
 
     public function isMechanical(): bool

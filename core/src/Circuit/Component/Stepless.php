@@ -111,8 +111,13 @@ final readonly class Stepless extends Component implements FeelsTemperature, Set
         }
 
         return Hysteresis::of($this->controller->band, $setting, $this->id) === Hysteresis::HOT
-            ? (int) round($this->controller->dutyPercent($setting->coolantC))
+            ? (int) round($this->controller->dutyPercent($setting->feltC($this->id)))
             : 0;
+    }
+
+    public function worked(): int
+    {
+        return self::FULL;
     }
 
     public function isMechanical(): bool

@@ -77,6 +77,11 @@ final readonly class TemperatureSwitch extends Component implements FeelsTempera
         return $position;
     }
 
+    public function worked(): int
+    {
+        return Hysteresis::HOT;
+    }
+
     public function isMechanical(): bool
     {
         return true;

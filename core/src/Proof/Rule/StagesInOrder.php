@@ -16,16 +16,19 @@ final readonly class StagesInOrder implements Rule
     {
         $findings = [];
         $stages = $sizing->brief->control->stages;
+        $speeds = $sizing->brief->control->speeds;
         foreach (array_slice($stages, 1) as $at => $stage) {
             $below = $stages[$at]->decider->band();
             $band = $stage->decider->band();
             if ($below !== null && $band !== null && $band->onC <= $below->onC) {
                 $path = '/control/stages/'.($at + 1).'/decider/onC';
                 $findings[] = new Finding(
-                    'stages-out-of-order',
+                    $speeds === null ? 'stages-out-of-order' : 'low-and-high-exchanged',
                     Severity::Warning,
-                    'The second stage does not come after the first',
-                    'Both come on together, or the strong one first: the step between them is what keeps the starts apart.',
+                    $speeds === null ? 'The second stage does not come after the first' : 'Low and high are exchanged',
+                    $speeds === null
+                        ? 'Both come on together, or the strong one first: the step between them is what keeps the starts apart.'
+                        : 'High comes on before low, or with it: low is then never heard. Printed instructions get the two swapped.',
                     $stage->id,
                     $path,
                     ['first on' => [$below->onC, '°C'], 'second on' => [$band->onC, '°C']],

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Proof;
+
+/** Whether a fan is wanted in a state, and by what. */
+enum Want: string
+{
+    case Temperature = 'temperature';
+    case Hand = 'hand';
+    case AirConditioning = 'air conditioning';
+    case Override = 'override';
+    case AfterRun = 'after-run';
+    /** Nothing asks for it. */
+    case Rest = 'rest';
+    /** Its driver has stopped it, or the starter turns, or the engine is past its lockout. */
+    case HeldOff = 'held off';
+    /** The brief leaves it open. */
+    case Either = 'either';
+
+    public function runs(): bool
+    {
+        return ! in_array($this, [self::Rest, self::HeldOff, self::Either], true);
+    }
+
+    public function rests(): bool
+    {
+        return $this === self::Rest || $this === self::HeldOff;
+    }
+}

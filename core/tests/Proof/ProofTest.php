@@ -1,0 +1,278 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Tests\Proof;
+
+use LampThread\Brief\Stretch;
+use LampThread\Circuit\Circuit;
+use LampThread\Circuit\Colour;
+use LampThread\Circuit\Component\FanMotor;
+use LampThread\Circuit\Wire;
+use LampThread\Electrics\FaultKind;
+use LampThread\Electrics\Faults;
+use LampThread\Electrics\Key;
+use LampThread\Electrics\Setting;
+use LampThread\Electrics\Solver;
+use LampThread\Exchange\JobFile;
+use LampThread\Exchange\ProofAnswer;
+use LampThread\Exchange\Proving;
+use LampThread\Exchange\Schema;
+use LampThread\Exchange\SpiceNetlist;
+use LampThread\Proof\Behaviours;
+use LampThread\Proof\Comparison;
+use LampThread\Proof\FaultOutcome;
+use LampThread\Proof\Harm;
+use LampThread\Proof\Limits;
+use LampThread\Proof\Moves;
+use LampThread\Proof\Proof;
+use LampThread\Proof\State;
+use LampThread\Proof\Wants;
+use LampThread\Sizing\Ampacity;
+use LampThread\Sizing\Sizing;
+use LampThread\Sizing\WireSizing;
+use LampThread\Tests\Combination;
+use LampThread\Tests\Electrics\Ngspice;
+use LampThread\Tests\Orchard;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Every state and every single fault. */
+final class ProofTest extends TestCase
+{
+    /** Pairs of state and fault that ngspice is asked about, of each demo job. */
+    private const SAMPLED = 12;
+
+    /** @var array<string, Proof> */
+    private static array $proofs = [];
+
+    /** @return iterable<string, array{string}> */
+    public static function demo(): iterable
+    {
+        foreach (glob(dirname(Orchard::PATH).'/*.json') ?: [] as $path) {
+            yield basename($path, '.lampthread.json') => [$path];
+        }
+    }
+
+    #[DataProvider('demo')]
+    public function test_every_state_is_reached_by_one_move_after_another(string $path): void
+    {
+        $states = self::proof($path)->space->states;
+        foreach ($states as $number => $state) {
+            self::assertSame($number, $state->number);
+            self::assertTrue($state->from === null ? $number === 0 : $state->from < $number);
+        }
+        $keys = array_map(static fn (State $state): string => $state->point->setting->inputs.implode(',', $state->point->positions), $states);
+        self::assertSame(count($keys), count(array_unique($keys)), 'no state is there twice');
+        foreach (Key::cases() as $key) {
+            self::assertNotEmpty(array_filter($states, static fn (State $state): bool => $state->point->setting->key === $key));
+        }
+    }
+
+    /** Between its two temperatures a switch is found hot and cold, each where the coolant came from. */
+    public function test_hysteresis_is_reached_both_ways(): void
+    {
+        $positions = [];
+        foreach (self::proof(Orchard::PATH)->space->states as $state) {
+            if ($state->point->setting->coolantC > 86 && $state->point->setting->coolantC < 92) {
+                $positions[$state->point->position('stage-1-switch')] = true;
+            }
+        }
+
+        self::assertCount(2, $positions);
+    }
+
+    /**
+     * What was kept, shared and begun from elsewhere is what a solver that has seen nothing finds.
+     */
+    #[DataProvider('demo')]
+    public function test_every_state_stands_as_a_fresh_solver_has_it(string $path): void
+    {
+        $proof = self::proof($path);
+        foreach ($proof->space->states as $state) {
+            $fresh = (new Solver($proof->sizing->circuit))->settle($state->point->setting);
+            self::assertSame($fresh->positions, $state->point->positions, $state->move);
+            foreach ($fresh->currents as $element => $currentA) {
+                self::assertEqualsWithDelta($currentA, $state->point->currentA($element), 1e-4, $element);
+            }
+        }
+    }
+
+    /** A sample that is another one each day, so that in time all are asked about. */
+    #[DataProvider('demo')]
+    public function test_sampled_pairs_of_state_and_fault_agree_with_ngspice(string $path): void
+    {
+        $proof = self::proof($path);
+        $seed = (int) date('Ymd');
+        $random = new \Random\Randomizer(new \Random\Engine\Mt19937($seed));
+        $solver = new Solver($proof->sizing->circuit);
+        for ($pair = 0; $pair < self::SAMPLED; $pair++) {
+            $state = $proof->space->states[$random->getInt(0, count($proof->space->states) - 1)];
+            $fault = $proof->faults[$random->getInt(0, count($proof->faults) - 1)];
+            $point = $solver->breakIn($state->point, $state->point->setting->with(new Faults([$fault->part => $fault->kind])));
+            if (! $point->isSettled()) {
+                continue;
+            }
+            $spice = Ngspice::operatingPoint(SpiceNetlist::of($point, 'pair'));
+            foreach ($point->volts->byNode as $terminal => $volts) {
+                $theirs = $spice[SpiceNetlist::node($terminal)] ?? null;
+                if ($terminal !== Circuit::EARTH && $theirs !== null) {
+                    $what = "seed {$seed}, {$state->number}, {$fault->part} {$fault->kind->value}, {$terminal}";
+                    self::assertEqualsWithDelta($theirs, $volts, max(0.001, 0.001 * abs($theirs)), $what);
+                }
+            }
+        }
+    }
+
+    /** Faults that were not solved, because nothing can come of them, do nothing when they are. */
+    public function test_what_was_not_solved_changes_no_fan(): void
+    {
+        $proof = self::proof(dirname(Orchard::PATH).'/larkspur-camper.lampthread.json');
+        $circuit = $proof->sizing->circuit;
+        $solver = new Solver($circuit);
+        $changeless = new \LampThread\Proof\Changeless($circuit);
+        $looked = 0;
+        foreach ($proof->space->distinct() as $state) {
+            foreach (Faults::possible($circuit) as $part => $kinds) {
+                foreach ($kinds as $kind) {
+                    if (! $changeless->is($part, $kind, $state->point)) {
+                        continue;
+                    }
+                    $after = $solver->breakIn($state->point, $state->point->setting->with(new Faults([$part => $kind])));
+                    foreach ($circuit->each(FanMotor::class) as $motor) {
+                        self::assertEqualsWithDelta($state->point->currentA($motor->id), $after->currentA($motor->id), 1e-3, "{$part} {$kind->value}");
+                    }
+                    $looked++;
+                }
+            }
+        }
+        self::assertGreaterThan(200, $looked);
+    }
+
+    /** @return iterable<string, array{string, FaultKind, Harm, string}> */
+    public static function outcomes(): iterable
+    {
+        yield 'main fuse out' => ['fan-1-fuse', FaultKind::Open, Harm::NoCooling, 'no fan runs'];
+        yield 'relay that does not pull' => ['fan-1-relay', FaultKind::StuckOff, Harm::NoCooling, 'no fan runs'];
+        yield 'relay welded' => ['fan-1-relay', FaultKind::StuckOn, Harm::Drains, 'runs unasked'];
+        yield 'switch that stays cold' => ['stage-1-switch', FaultKind::StuckOff, Harm::NoCooling, 'no fan runs'];
+        yield 'switch that stays hot' => ['stage-1-switch', FaultKind::StuckOn, Harm::RunsOn, 'runs unasked'];
+        yield 'switch that reads low' => ['stage-1-switch', FaultKind::Drifted, Harm::NoCooling, 'no fan runs'];
+        yield 'feed chafed before its fuse' => ['W2', FaultKind::Chafed, Harm::FireSide, 'no fuse opens'];
+        yield 'feed chafed behind its fuse' => ['W3', FaultKind::Chafed, Harm::NoCooling, 'F2 opens within'];
+        yield 'jammed fan' => ['fan-1', FaultKind::Jammed, Harm::FireSide, 'no fuse opens'];
+        yield 'override that does not make' => ['override', FaultKind::Open, Harm::Silent, 'by override'];
+        yield 'fan that is shorted' => ['fan-1', FaultKind::Short, Harm::NoCooling, 'F2 opens within'];
+    }
+
+    #[DataProvider('outcomes')]
+    public function test_what_the_trade_knows_of_a_fault_is_what_comes_of_it(string $part, FaultKind $kind, Harm $harm, string $says): void
+    {
+        $outcome = self::outcome(self::proof(Orchard::PATH), $part, $kind);
+
+        self::assertSame($harm, $outcome->harm, $outcome->words);
+        self::assertStringContainsString($says, $outcome->words);
+        self::assertNotNull($outcome->shownBy);
+    }
+
+    public function test_the_override_saves_what_it_bridges_and_nothing_else(): void
+    {
+        $proof = self::proof(Orchard::PATH);
+
+        self::assertTrue(self::outcome($proof, 'stage-1-switch', FaultKind::StuckOff)->overrideSaves);
+        self::assertFalse(self::outcome($proof, 'fan-1-fuse', FaultKind::Open)->overrideSaves);
+        self::assertNull(self::outcome($proof, 'override', FaultKind::Open)->overrideSaves);
+    }
+
+    public function test_of_two_fans_one_is_left(): void
+    {
+        $proof = Proof::of(Orchard::sizing(Combination::changes(Combination::deciders()['switch closing when hot'], Combination::loads()['two, a relay each'])), Orchard::shelf());
+        $outcome = self::outcome($proof, 'fan-2-fuse', FaultKind::Open);
+
+        self::assertSame(Harm::LessCooling, $outcome->harm);
+        self::assertEqualsWithDelta(0.5, $outcome->airShare, 0.02);
+    }
+
+    public function test_too_many_states_are_bounded_and_it_is_said(): void
+    {
+        $proof = Proof::of(Orchard::sizing(), Orchard::shelf(), mostStates: 10);
+
+        self::assertCount(10, $proof->space->states);
+        self::assertStringContainsString('More than 10 states', (string) $proof->space->leftOut);
+        self::assertNull(self::proof(Orchard::PATH)->space->leftOut);
+    }
+
+    /** The ignition held up through the fan: a wire from the fan's plus to the tapped ignition feed. Common practice, no source. */
+    public function test_an_ignition_kept_alive_is_seen(): void
+    {
+        $sizing = Orchard::sizing(['/control/coilFeed' => 'ignition']);
+        $wire = $sizing->circuit->wires[0];
+        $held = [...$sizing->circuit->wires, new Wire('W99', 'fan-1:+', 'key:15', Stretch::Dash, $wire->run, Colour::Trigger, $wire->reel, $wire->conductor, 60)];
+        foreach ([[$sizing->circuit->wires, true], [$held, 'key']] as [$wires, $expected]) {
+            $circuit = new Circuit($sizing->circuit->components, $wires, $sizing->circuit->reels);
+            $brief = $sizing->brief;
+            $limits = new Limits($circuit, new WireSizing(Orchard::shelf(), new Ampacity(Orchard::shelf()->ampacityRows), $brief), Orchard::shelf()->gates['blade']);
+            $solver = new Solver($circuit);
+            $running = $solver->settle(new Setting(Key::Run, 850, 110));
+            $out = $solver->settle(new Setting(Key::Off, 0, 110, memory: $running->positions));
+            $behaviours = array_column((new Behaviours($brief, $circuit, $limits))->all(), null, 'id');
+
+            self::assertSame($expected, $behaviours['ignition-not-fed-back']->in($out, (new Wants($brief, $circuit))->in($out->setting)));
+        }
+    }
+
+    #[DataProvider('demo')]
+    public function test_the_answer_fits_its_schema_and_every_state_it_names_is_there(string $path): void
+    {
+        $file = json_decode((string) file_get_contents($path), true);
+        $answer = json_decode((string) json_encode(ProofAnswer::of(Proving::of($file, JobFile::standard(Orchard::shelf()), Orchard::shelf()))));
+        (new Schema)->check('proof', $answer);
+        $there = array_column($answer->states, 'number');
+        foreach ([...$answer->faults, ...$answer->findings] as $one) {
+            self::assertTrue($one->shownBy === null || in_array($one->shownBy, $there, true));
+        }
+    }
+
+    public function test_a_comparison_says_what_got_better_and_worse(): void
+    {
+        $before = Proof::of(Orchard::sizing(['/control/stages/0/decider/earthLead' => false]), Orchard::shelf());
+        $after = self::proof(Orchard::PATH);
+        $comparison = Comparison::of($before, $after);
+        $back = Comparison::of($after, $before);
+
+        self::assertContains('The fan never starts: the switch has no earth', array_column($comparison->better, 'what'));
+        self::assertSame(array_column($comparison->better, 'what'), array_column($back->worse, 'what'));
+        self::assertEquals([], Comparison::of($after, $after)->worse);
+    }
+
+    public function test_moves_are_one_thing_at_a_time(): void
+    {
+        $circuit = Orchard::sizing(['/control/afterRun' => ['delayS' => 200]])->circuit;
+        $moves = new Moves($circuit, null, 200, false);
+        $run = new Setting(Key::Run, 850, $moves->temperaturesC[0], $moves->first()->positions);
+        $from = iterator_to_array($moves->from($run, []));
+
+        self::assertSame(['key out', 'engine stalls', 'engine speeds up', 'coolant warms', 'override on'], array_keys($from));
+        self::assertSame(0.0, $from['key out']->elapsedS);
+        self::assertContains('time relay runs out', array_keys(iterator_to_array($moves->from($from['key out'], []))));
+    }
+
+    private static function proof(string $path): Proof
+    {
+        return self::$proofs[$path] ??= Proof::of(
+            Sizing::of(JobFile::standard(Orchard::shelf())->brief(json_decode((string) file_get_contents($path), true)), Orchard::shelf()),
+            Orchard::shelf(),
+        );
+    }
+
+    private static function outcome(Proof $proof, string $part, FaultKind $kind): FaultOutcome
+    {
+        foreach ($proof->faults as $fault) {
+            if ($fault->part === $part && $fault->kind === $kind) {
+                return $fault;
+            }
+        }
+
+        self::fail("{$part} {$kind->value} was not looked at.");
+    }
+}

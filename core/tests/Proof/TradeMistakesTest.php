@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Tests\Proof;
+
+use LampThread\Brief\Unusable;
+use LampThread\Exchange\JobFile;
+use LampThread\Exchange\Proving;
+use LampThread\Proof\Finding;
+use LampThread\Tests\Combination;
+use LampThread\Tests\Orchard;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** The mistakes the trade knows (common practice, no source): each is built and must be found, and its corrected twin must not be. */
+final class TradeMistakesTest extends TestCase
+{
+    private const DECIDER = '/control/stages/0/decider';
+
+    private const GEARS = ['axleRatio' => 4.11, 'gearRatios' => [3.5, 1], 'tyreM' => 0.66];
+
+    /** @return iterable<string, array{string, array<string, mixed>, array<string, mixed>}> finding, the mistake, its corrected twin */
+    public static function mistakes(): iterable
+    {
+        $make = Combination::changes(...);
+        $decider = Combination::deciders();
+        $load = Combination::loads();
+        $ac = Combination::airConditioning();
+        $relayed = $make($decider['switch closing when hot'], $load['one fan'], 'earth', $ac['separate-relay'], Combination::overrides()['force-on']);
+        $two = $make($decider['hand'], $load['two at two temperatures']);
+        $speeds = $make($decider['switch closing when hot'], $load['dropping resistor']);
+        $direct = $make([...$decider['switch carrying the fan'], 'ratedA' => 6], $load['one fan']);
+
+        yield 'fuse raised without a bigger wire' => [
+            'fuse-over-wire',
+            ['/pinned/fan-1-fuse' => 'blade-40', '/pinned/fan-1-wire' => 'metric-2.5'],
+            ['/pinned/fan-1-fuse' => 'blade-40', '/pinned/fan-1-wire' => 'metric-10'],
+        ];
+        yield 'a trigger wire behind a 40 A fuse' => ['trigger-fuse-too-large', ['/pinned/coil-fuse' => 'blade-40'], ['/pinned/coil-fuse' => 'blade-5']];
+        yield 'fan fed through a thermal switch that is not rated for it' => [
+            'switch-over-rating', $direct, [...$direct, self::DECIDER => [...$decider['switch carrying the fan'], 'ratedA' => 20]],
+        ];
+        yield 'relay at its limit in a hot bay' => [
+            'relay-over-rating', ['/pinned/fan-1-relay' => 'micro-20-12v'], ['/pinned/fan-1-relay' => 'power-70-12v'],
+        ];
+        yield 'fuse far from the battery' => ['unfused-length', ['/runs/battery-to-fuse/lengthM' => 0.8], ['/runs/battery-to-fuse/lengthM' => 0.15]];
+        yield 'no fuse on one of two feeds joined at the fan' => [
+            'feed-without-fuse', [...$relayed, '/pinned/fan-1-air-conditioning-fuse' => 'no-fuse'], $relayed,
+        ];
+        yield 'off at or below the thermostat’s opening' => ['off-below-thermostat', [self::DECIDER.'/offC' => 82], [self::DECIDER.'/offC' => 84]];
+        yield 'on below it' => ['on-below-thermostat', [self::DECIDER.'/onC' => 80, self::DECIDER.'/offC' => 75], [self::DECIDER.'/onC' => 92, self::DECIDER.'/offC' => 86]];
+        yield 'second stage not above the first' => [
+            'stages-out-of-order',
+            [...$two, self::DECIDER => $decider['switch closing when hot'], '/control/stages/1/decider' => [...$decider['switch closing when hot'], 'onC' => 91]],
+            [...$two, self::DECIDER => $decider['switch closing when hot'], '/control/stages/1/decider' => [...$decider['switch closing when hot'], 'onC' => 97, 'offC' => 92]],
+        ];
+        yield 'sensor in a branch with no flow' => ['sensor-in-still-coolant', [self::DECIDER.'/coolantStands' => true], [self::DECIDER.'/coolantStands' => false]];
+        yield 'hose adapter with no earth' => ['hose-adapter-no-earth', [self::DECIDER.'/earthLead' => false], [self::DECIDER.'/earthLead' => true]];
+        yield 'lockout that kills the fan in a slow climb' => [
+            'lockout-in-climb',
+            ['/control/lockouts' => ['aboveRpm' => 2000], '/driveline' => self::GEARS],
+            ['/control/lockouts' => ['aboveRpm' => 4500], '/driveline' => self::GEARS],
+        ];
+        yield 'after-run that flattens the battery' => [
+            'after-run-flattens', ['/control/afterRun' => ['delayS' => 300], '/supply/batteryAh' => 3], ['/control/afterRun' => ['delayS' => 240], '/supply/batteryAh' => 70],
+        ];
+        yield 'clutch fed backwards' => [
+            'clutch-fed-backwards',
+            ['/control/stages/0/side' => 'supply', '/control/airConditioning' => $ac['joined']],
+            ['/control/stages/0/side' => 'supply', '/control/airConditioning' => $ac['diode']],
+        ];
+        yield 'fan running while cranking' => ['runs-while-cranking', ['/control/coilFeed' => 'ignition'], ['/control/coilFeed' => 'accessory']];
+        yield 'override with no indication' => ['override-not-indicated', [], ['/control/override/indicator' => true]];
+        yield 'pusher wired as a puller' => [
+            'fan-blows-backwards',
+            ['/fans/0/mount' => 'pusher', '/fans/0/madeFor' => 'puller', '/fans/0/bladeFlipped' => true],
+            ['/fans/0/mount' => 'pusher', '/fans/0/madeFor' => 'puller', '/fans/0/bladeFlipped' => true, '/fans/0/polarityReversed' => true],
+        ];
+        yield 'leads exchanged on a fan that is mounted as it was made' => [
+            'fan-blows-backwards', ['/fans/0/polarityReversed' => true], ['/fans/0/polarityReversed' => false],
+        ];
+        yield 'blade left as it was' => [
+            'blade-wrong-way-round',
+            ['/fans/0/mount' => 'pusher', '/fans/0/madeFor' => 'puller', '/fans/0/polarityReversed' => true],
+            ['/fans/0/mount' => 'pusher', '/fans/0/madeFor' => 'pusher'],
+        ];
+        yield 'earth return thinner than the feed' => ['return-thinner', ['/runs/fan-to-earth/conductor' => 'metric-1'], ['/runs/fan-to-earth/conductor' => 'metric-10']];
+        yield 'low and high exchanged' => [
+            'low-and-high-exchanged',
+            [...$speeds, self::DECIDER => [...$decider['switch closing when hot'], 'onC' => 99, 'offC' => 94]],
+            $speeds,
+        ];
+        yield 'relay fed through its own rest contact' => [
+            'relay-chatters',
+            $make($decider['switch opening when hot'], $load['one fan'], 'supply', $ac['diode'], Combination::overrides()['cut-out']),
+            $make($decider['switch opening when hot'], $load['one fan'], 'supply', $ac['none'], Combination::overrides()['cut-out']),
+        ];
+        yield 'cut-out that the after-run runs past' => [
+            'not-held-off',
+            ['/control/override' => ['kind' => 'cut-out', 'indicator' => true], '/control/afterRun' => ['delayS' => 200]],
+            ['/control/override' => ['kind' => 'cut-out', 'indicator' => true], '/control/afterRun' => ['delayS' => 200, 'isPush' => true]],
+        ];
+        yield 'coil fed from the battery by mistake' => ['runs-with-key-out', ['/control/coilFeed' => 'battery'], ['/control/coilFeed' => 'accessory']];
+        yield 'ceiling reached before the fan' => ['on-above-ceiling', [self::DECIDER.'/onC' => 110], [self::DECIDER.'/onC' => 92]];
+        yield 'battery that drains in a queue' => ['idle-shortfall', ['/supply/alternatorIdleA' => 15], ['/supply/alternatorIdleA' => 60]];
+    }
+
+    /**
+     * @param  array<string, mixed>  $mistake
+     * @param  array<string, mixed>  $corrected
+     */
+    #[DataProvider('mistakes')]
+    public function test_the_mistake_is_found_and_its_corrected_twin_is_not(string $code, array $mistake, array $corrected): void
+    {
+        self::assertContains($code, self::codes($mistake));
+        self::assertNotContains($code, self::codes($corrected));
+    }
+
+    /**
+     * Every remedy that is offered has been tried; here it is tried once more.
+     *
+     * @param  array<string, mixed>  $mistake
+     */
+    #[DataProvider('mistakes')]
+    public function test_a_remedy_that_is_offered_works_and_says_what_it_takes_away(string $code, array $mistake): void
+    {
+        foreach (self::findings($mistake) as $finding) {
+            foreach ($finding->remedies as $remedy) {
+                self::assertContains($finding->title, $remedy->removes);
+                self::assertNotNull($remedy->cost);
+                self::assertNotContains($finding->code.$finding->subject, array_map(
+                    static fn (Finding $one): string => $one->code.$one->subject,
+                    self::findings([...$mistake, ...$remedy->changes]),
+                ), $remedy->label);
+            }
+        }
+        $this->addToAssertionCount(1);
+    }
+
+    public function test_a_variable_compressor_as_trigger_is_refused_with_the_reason(): void
+    {
+        try {
+            Orchard::brief(['/control/airConditioning' => ['compressor' => 'variable', 'trigger' => 'separate-relay']]);
+            self::fail('It was taken.');
+        } catch (Unusable $unusable) {
+            self::assertStringContainsString('live all the time', $unusable->problems[0]->says);
+        }
+    }
+
+    public function test_a_remedy_that_does_not_help_is_not_offered(): void
+    {
+        // Unpinned, nothing on the shelf is enough for this start either.
+        foreach (self::findings(['/fans/0/startA' => 600, '/pinned/fan-1-relay' => 'mini-40-12v']) as $finding) {
+            if ($finding->code === 'relay-over-inrush') {
+                self::assertSame([], $finding->remedies);
+            }
+        }
+        self::assertContains('relay-over-inrush', self::codes(['/fans/0/startA' => 600, '/pinned/fan-1-relay' => 'mini-40-12v']));
+    }
+
+    /**
+     * @param  array<string, mixed>  $changes
+     * @return list<Finding>
+     */
+    private static function findings(array $changes): array
+    {
+        return Proving::of(Orchard::file($changes), JobFile::standard(Orchard::shelf()), Orchard::shelf())->findings;
+    }
+
+    /**
+     * @param  array<string, mixed>  $changes
+     * @return list<string>
+     */
+    private static function codes(array $changes): array
+    {
+        return array_map(static fn (Finding $finding): string => $finding->code, self::findings($changes));
+    }
+}
