@@ -1,7 +1,11 @@
 import AxeBuilder from "@axe-core/playwright";
 import { expect, test } from "@playwright/test";
 
-const VIEWS = ["/jobs", ...["brief", "threads", "bench", "loom"].map((view) => `/jobs/orchard-sprayer/${view}`)];
+const VIEWS = [
+  "/jobs",
+  "/shelf",
+  ...["brief", "threads", "bench", "proof", "loom"].map((view) => `/jobs/orchard-sprayer/${view}`),
+];
 
 for (const scheme of ["light", "dark"] as const) {
   test(`every view can be read by those who do not see it, ${scheme}`, async ({ browser }) => {

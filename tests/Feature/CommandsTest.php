@@ -28,6 +28,17 @@ final class CommandsTest extends TestCase
         self::assertSame(1, $this->command(['lamp:design', $path])->getExitCode());
     }
 
+    public function test_prove_prints_the_proof_and_ends_with_one_when_there_is_danger(): void
+    {
+        $run = $this->command(['lamp:prove', Orchard::PATH]);
+        self::assertSame(0, $run->getExitCode());
+        $this->assertFits('proof', $run->getOutput());
+
+        $run = $this->command(['lamp:prove', dirname(Orchard::PATH).'/kestrel-single-seater.lampthread.json', '--pretty']);
+        self::assertSame(1, $run->getExitCode());
+        self::assertStringContainsString('not-held-off', $run->getOutput());
+    }
+
     public function test_bench_prints_one_settled_state(): void
     {
         $run = $this->command(['lamp:bench', Orchard::PATH, '--set', 'key=run', '--set', 'coolantC=95']);
@@ -54,7 +65,7 @@ final class CommandsTest extends TestCase
         self::assertFalse(json_decode($run->getOutput(), true)['fans']['fan-1']['isTurning']);
         $refused = $this->command(['lamp:bench', Orchard::PATH, '--fault', 'fan-1-fuse=melted']);
         self::assertSame(2, $refused->getExitCode());
-        self::assertStringContainsString('fan-1-fuse: can be broken like this: open.', $refused->getErrorOutput());
+        self::assertStringContainsString('fan-1-fuse: can be broken like this: open, high-resistance.', $refused->getErrorOutput());
     }
 
     public function test_unusable_input_ends_with_two_and_names_each_place(): void

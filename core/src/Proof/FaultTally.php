@@ -42,6 +42,8 @@ final class FaultTally
 
     private bool $runsOn = false;
 
+    private bool $comesLate = false;
+
     public function __construct(private readonly string $part, private readonly FaultKind $kind, private readonly bool $overrideRuns) {}
 
     public function unchanged(SoundState $sound): void
@@ -79,8 +81,10 @@ final class FaultTally
     {
         $isHot = $want === Want::Temperature || $want === Want::Hand;
         if ($isHot) {
-            $this->worse($isAll ? Harm::NoCooling : Harm::LessCooling, $sound, $airShare < $this->airShare);
-            $this->airShare = min($this->airShare, $airShare);
+            // Before it is hottest another stage may yet come on.
+            $this->worse($isAll && $sound->isHottest ? Harm::NoCooling : Harm::LessCooling, $sound, $sound->isHottest && $airShare < $this->airShare);
+            $this->airShare = $sound->isHottest ? min($this->airShare, $airShare) : $this->airShare;
+            $this->comesLate = $this->comesLate || ! $sound->isHottest;
         } else {
             $this->worse(Harm::Silent, $sound, false);
         }
@@ -159,7 +163,9 @@ final class FaultTally
         } elseif ($this->opens !== null) {
             $says[] = sprintf('%s opens within %s.', $this->opens[0], self::time($this->opens[1]));
         }
-        if (isset($this->loses[Want::Temperature->value]) || isset($this->loses[Want::Hand->value]) || $this->airShare < 1) {
+        if ($this->airShare >= 1 && $this->comesLate) {
+            $says[] = 'Cooling comes late: at the first temperature air is missing.';
+        } elseif ($this->airShare < 1) {
             $says[] = $this->airShare < 0.1 ? 'Hot, no fan runs.' : sprintf('Hot, %.0f %% of the air is left.', 100 * $this->airShare);
         }
         $other = array_values(array_diff($loses, [Want::Temperature->value, Want::Hand->value]));

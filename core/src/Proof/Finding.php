@@ -29,6 +29,15 @@ final readonly class Finding
         public array $faults = [],
     ) {}
 
+    /** @param  non-empty-list<string>  $others  what the same cause brings with it */
+    public function also(array $others): self
+    {
+        return new self(
+            $this->code, $this->severity, $this->title, $this->reason.' With it: '.implode('; ', $others).'.', $this->subject, $this->briefPath,
+            $this->numbers, $this->remedies, $this->shownBy, $this->faults,
+        );
+    }
+
     /** @param  list<Remedy>  $remedies */
     public function with(array $remedies): self
     {

@@ -54,6 +54,8 @@ final class SingleFaults
     /** @var list<FanMotor> */
     private readonly array $motors;
 
+    private readonly float $hottestC;
+
     public function __construct(
         private readonly Circuit $circuit,
         private readonly StateSpace $space,
@@ -64,6 +66,7 @@ final class SingleFaults
     ) {
         $this->changeless = new Changeless($circuit);
         $this->motors = $circuit->each(FanMotor::class);
+        $this->hottestC = max(array_map(static fn (State $state): float => $state->point->setting->coolantC, $space->states));
         $this->ends = array_column(array_map(get_object_vars(...), $circuit->wires), 'to', 'id');
         foreach ($space->distinct() as $state) {
             $counts = [];
@@ -105,7 +108,13 @@ final class SingleFaults
         $wants = $this->wants->in($state->point->setting);
         $this->chains[$state->alike] ??= SeriesChains::of($state->point);
 
-        return new SoundState($state, $wants, $this->airM3h($state->point, $wants), $this->chains[$state->alike]);
+        return new SoundState(
+            $state,
+            $wants,
+            $this->airM3h($state->point, $wants),
+            $this->chains[$state->alike],
+            $state->point->setting->coolantC >= $this->hottestC,
+        );
     }
 
     /** @param  list<SoundState>  $states */
@@ -148,9 +157,9 @@ final class SingleFaults
     }
 
     /**
-     * What comes of a fault once the fuse that it opens has opened. Of a chain, and of wires that end together, one is solved for all.
+     * What comes of a fault once every fuse that it opens has opened. Of a chain, and of wires that end together, one is solved for all.
      *
-     * @return array{OperatingPoint, array{string, float}|null} and that fuse, with the time by which it has surely opened in s
+     * @return array{OperatingPoint, array{string, float}|null} and the first of them, with the time by which it has surely opened in s
      */
     private function broken(string $part, FaultKind $kind, SoundState $sound): array
     {
@@ -167,16 +176,19 @@ final class SingleFaults
         $faults = new Faults([$part => $kind]);
         $final = $this->solver->breakIn($before, $before->setting->with($faults));
         $this->solved++;
-        $opens = $this->limits->opens($final);
-        if ($opens !== null) {
-            $final = $this->solver->breakIn($final, $before->setting->with($faults->and($opens[0], FaultKind::Open)));
+        $first = null;
+        // Where feeds are joined the next fuse gets what the first has let go of.
+        while (($opens = $this->limits->opens($final)) !== null) {
+            $first ??= $opens;
+            $faults = $faults->and($opens[0], FaultKind::Open);
+            $final = $this->solver->breakIn($final, $before->setting->with($faults));
             $this->solved++;
         }
         if ($key !== null) {
-            $this->ofChains[$key] = [$final, $opens];
+            $this->ofChains[$key] = [$final, $first];
         }
 
-        return [$final, $opens];
+        return [$final, $first];
     }
 
     private function air(SoundState $sound, OperatingPoint $final, FaultTally $tally): void

@@ -56,7 +56,7 @@ final class FindingsTest extends TestCase
             ['/pinned/fan-1-fuse' => 'blade-40', '/pinned/fan-1-wire' => 'metric-2.5'],
             'fuse-over-wire',
         ];
-        yield 'thin and long' => [['/pinned/fan-1-wire' => 'metric-1.5'], 'drop-over-limit'];
+        yield 'more lost than is allowed' => [['/wiring/dropLimitPercent' => 0.5], 'drop-over-limit'];
         yield 'wire too hot' => [['/pinned/fan-1-wire' => 'metric-0.75'], 'wire-over-ampacity'];
         yield 'wire too thin to last' => [['/pinned/trigger-wire' => 'metric-0.35'], 'wire-too-thin'];
         yield 'relay over its rating' => [['/pinned/fan-1-relay' => 'micro-20-12v'], 'relay-over-rating'];
@@ -64,7 +64,7 @@ final class FindingsTest extends TestCase
             ['/fans/0/startA' => 150, '/pinned/fan-1-relay' => 'mini-40-12v'],
             'relay-over-inrush',
         ];
-        yield 'coil of another voltage' => [['/pinned/fan-1-relay' => 'mini-20-24v'], 'coil-does-not-pull'];
+        yield 'coil of another voltage' => [['/pinned/fan-1-relay' => 'power-50-24v'], 'coil-does-not-pull'];
         yield 'fuse loaded too hard' => [['/pinned/fan-1-fuse' => 'blade-20'], 'fuse-over-load'];
         yield 'fuse far from the battery' => [['/runs/battery-to-fuse/lengthM' => 0.3], 'unfused-length'];
         yield 'fan too deep' => [['/fans/0/depthMm' => 80], 'fan-does-not-fit'];

@@ -157,7 +157,7 @@ final class ProofTest extends TestCase
         yield 'relay welded' => ['fan-1-relay', FaultKind::StuckOn, Harm::Drains, 'runs unasked'];
         yield 'switch that stays cold' => ['stage-1-switch', FaultKind::StuckOff, Harm::NoCooling, 'no fan runs'];
         yield 'switch that stays hot' => ['stage-1-switch', FaultKind::StuckOn, Harm::RunsOn, 'runs unasked'];
-        yield 'switch that reads low' => ['stage-1-switch', FaultKind::Drifted, Harm::NoCooling, 'no fan runs'];
+        yield 'switch that reads low' => ['stage-1-switch', FaultKind::Drifted, Harm::LessCooling, 'comes late'];
         yield 'feed chafed before its fuse' => ['W2', FaultKind::Chafed, Harm::FireSide, 'no fuse opens'];
         yield 'feed chafed behind its fuse' => ['W3', FaultKind::Chafed, Harm::NoCooling, 'F2 opens within'];
         yield 'jammed fan' => ['fan-1', FaultKind::Jammed, Harm::FireSide, 'no fuse opens'];

@@ -5,6 +5,7 @@ import { Panel, Pick } from "../kit/controls";
 import { QuantityField } from "../kit/QuantityField";
 import { TextField } from "../kit/TextField";
 import { unbroken } from "../kit/units";
+import { useFindings } from "../proof/useProof";
 import { FindingCard } from "../threads/FindingCard";
 import { Changed } from "./Changed";
 import { Fans } from "./Fans";
@@ -17,6 +18,7 @@ import { Triggers } from "./Triggers";
 export function Brief() {
   const { job, change } = useJob();
   const { file, design } = job;
+  const { findings, stateOf, isStale } = useFindings();
   const { supply, cooling } = file;
 
   return (
@@ -128,11 +130,11 @@ export function Brief() {
             ))}
           </dl>
         </Panel>
-        {design.findings.length > 0 && (
-          <Panel title="Findings">
+        {findings.length > 0 && (
+          <Panel title="Findings" aside={isStale && <span className="text-sm text-muted">Proving …</span>}>
             <div className="grid gap-2">
-              {design.findings.map((finding) => (
-                <FindingCard key={finding.code + finding.subject} finding={finding} />
+              {findings.map((finding) => (
+                <FindingCard key={finding.code + finding.subject} finding={finding} state={stateOf(finding)} />
               ))}
             </div>
           </Panel>

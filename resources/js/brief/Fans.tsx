@@ -105,16 +105,36 @@ function Direction({ fan, path }: { fan: Fan; path: string }) {
             label="Blade"
             value={fan.bladeFlipped === true ? "flipped" : "as-made"}
             options={[
-              { value: "as-made", label: "As made", fits: "Its hollow faces as it came.", changes: { [`${path}/bladeFlipped`]: false } },
-              { value: "flipped", label: "Turned round", fits: "Taken off the shaft and put on the other way.", changes: { [`${path}/bladeFlipped`]: true } },
+              {
+                value: "as-made",
+                label: "As made",
+                fits: "Its hollow faces as it came.",
+                changes: { [`${path}/bladeFlipped`]: false },
+              },
+              {
+                value: "flipped",
+                label: "Turned round",
+                fits: "Taken off the shaft and put on the other way.",
+                changes: { [`${path}/bladeFlipped`]: true },
+              },
             ]}
           />
           <Choose
             label="Leads"
             value={fan.polarityReversed === true ? "reversed" : "as-made"}
             options={[
-              { value: "as-made", label: "As made", fits: "Plus to the lead marked plus. Colours lie: check the direction.", changes: { [`${path}/polarityReversed`]: false } },
-              { value: "reversed", label: "Exchanged", fits: "It turns the other way.", changes: { [`${path}/polarityReversed`]: true } },
+              {
+                value: "as-made",
+                label: "As made",
+                fits: "Plus to the lead marked plus. Colours lie: check the direction.",
+                changes: { [`${path}/polarityReversed`]: false },
+              },
+              {
+                value: "reversed",
+                label: "Exchanged",
+                fits: "It turns the other way.",
+                changes: { [`${path}/polarityReversed`]: true },
+              },
             ]}
           />
         </div>

@@ -34,7 +34,7 @@ export function BehaviourTable({ jobId, proof, states }: Props) {
                   <td key={phase} className="p-0! text-center! align-middle!">
                     {cell === undefined ? (
                       <span className="text-muted" aria-label="not asked">
-                        ·
+                        –
                       </span>
                     ) : (
                       <Cell
@@ -51,7 +51,7 @@ export function BehaviourTable({ jobId, proof, states }: Props) {
         </tbody>
       </table>
       <p className="mt-2 text-sm text-muted">
-        ✓ holds in so many states; ✕ fails in some, and where; · is not asked there. Press one to see it on the bench.
+        ✓ holds in so many states; ✕ fails in some, and where; – is not asked there. Press one to see it on the bench.
       </p>
     </div>
   );

@@ -1,6 +1,7 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { api, type Refused } from "../api/client";
-import type { Proof } from "../api/generated/proof";
+import type { Proof, ProvenState } from "../api/generated/proof";
+import type { Finding } from "../api/generated/saved-job";
 import { useJob } from "../api/JobContext";
 
 /** The proof of the job as it stands. While a new version is being proven the last one is there still, and marked as stale. */
@@ -13,4 +14,20 @@ export function useProof(): { proof: Proof | undefined; isStale: boolean; failur
     retry: false,
   });
   return { proof: data, isStale: isPlaceholderData || data === undefined, failure: error?.message };
+}
+
+/** What is said against the job as it stands: until this version is proven, what its sizes alone show. */
+export function useFindings(): {
+  findings: Finding[];
+  stateOf: (finding: Finding) => ProvenState | undefined;
+  isStale: boolean;
+} {
+  const { job } = useJob();
+  const { proof, isStale } = useProof();
+  const proven = isStale ? undefined : proof;
+  return {
+    findings: proven?.findings ?? job.design.findings,
+    stateOf: (finding) => proven?.states.find((state) => state.number === finding.shownBy),
+    isStale,
+  };
 }

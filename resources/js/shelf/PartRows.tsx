@@ -25,7 +25,7 @@ export function PartRows({ kind, parts, onEdit, onCopy, onArchive }: Props) {
       : (value ?? "—");
   };
   return (
-    <div className="overflow-x-auto">
+    <div className="relative overflow-x-auto">
       <table className="table w-full text-sm">
         <thead>
           <tr>

@@ -92,7 +92,7 @@ export function Shelf() {
         </p>
       )}
       {shelf.data !== undefined && (
-        <div className="grid gap-4">
+        <div className="grid grid-cols-[minmax(0,1fr)] gap-4">
           <Pick
             hideLabel
             label="On the shelf"

@@ -6,7 +6,7 @@ import { ReadingPanel } from "../bench/ReadingPanel";
 import { useBench } from "../bench/useBench";
 import { Panel, Pick } from "../kit/controls";
 import { unbroken } from "../kit/units";
-import { useProof } from "../proof/useProof";
+import { useFindings } from "../proof/useProof";
 import { ChoicePanel } from "./ChoicePanel";
 import { CircuitTable } from "./CircuitTable";
 import { Feeds } from "./Feeds";
@@ -28,17 +28,11 @@ export function Threads() {
   const { bench } = useBench({ set: settingOf(shown, design) });
   const [first] = held;
   const choice = choiceFor(first, design);
-  const { proof, isStale } = useProof();
-  // Until this version is proven, what its sizes alone show.
-  const findings = proof === undefined || isStale ? design.findings : proof.findings;
+  const { findings, stateOf, isStale } = useFindings();
   const about = first && findings.filter((finding) => isAbout(finding.subject, first, design));
   const rest = findings.filter((finding) => !about?.includes(finding));
   const card = (finding: Finding) => (
-    <FindingCard
-      key={finding.code + finding.subject}
-      finding={finding}
-      state={isStale ? undefined : proof?.states.find((state) => state.number === finding.shownBy)}
-    />
+    <FindingCard key={finding.code + finding.subject} finding={finding} state={stateOf(finding)} />
   );
 
   return (

@@ -5,13 +5,17 @@ declare(strict_types=1);
 namespace LampThread\Proof\Rule;
 
 use LampThread\Proof\Finding;
+use LampThread\Proof\Findings;
 use LampThread\Proof\Remedy;
 use LampThread\Proof\Severity;
 use LampThread\Sizing\Choice;
 use LampThread\Sizing\Constraint;
 use LampThread\Sizing\Sizing;
 
-/** Parts that break what they were judged by: pinned ones, or where nothing on the shelf is enough. */
+/**
+ * Parts that break what they were judged by: pinned ones, or where nothing on the shelf is enough. A part is one cause, whatever it
+ * breaks: the worst is said, and the others with it.
+ */
 final readonly class BrokenConstraints implements Rule
 {
     /** Drop above which a circuit is refused, % of system voltage (common practice, no source). */
@@ -21,12 +25,25 @@ final readonly class BrokenConstraints implements Rule
     {
         $findings = [];
         foreach ($sizing->choices as $choice) {
-            foreach ($choice->taken->broken() as $constraint) {
-                $findings[] = $this->finding($choice, $constraint);
+            $broken = array_map(fn (Constraint $constraint): Finding => $this->finding($choice, $constraint), $choice->taken->broken());
+            if ($broken !== []) {
+                $findings[] = self::merged($broken);
             }
         }
 
         return $findings;
+    }
+
+    /** @param  non-empty-list<Finding>  $broken */
+    private static function merged(array $broken): Finding
+    {
+        $worst = Findings::ordered($broken)[0];
+        $others = array_map(
+            static fn (Finding $finding): string => lcfirst($finding->title),
+            array_values(array_filter($broken, static fn (Finding $finding): bool => $finding !== $worst)),
+        );
+
+        return $others === [] ? $worst : $worst->also($others);
     }
 
     private function finding(Choice $choice, Constraint $constraint): Finding

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Tests\TestCase;
+
+final class ProofTest extends TestCase
+{
+    public function test_a_job_is_proven_as_it_stands(): void
+    {
+        $id = $this->orchard()['id'];
+        $proof = $this->getJson("/api/jobs/{$id}/proof")->assertOk();
+        $this->assertFits('proof', (string) $proof->getContent());
+        self::assertSame([], array_keys(array_column($proof->json('findings'), 'severity'), 'danger', true));
+
+        $this->postJson("/api/jobs/{$id}/changes", [
+            'version' => 1, 'label' => 'No earth', 'changes' => ['/control/stages/0/decider/earthLead' => false],
+        ])->assertOk();
+        $broken = $this->getJson("/api/jobs/{$id}/proof")->assertOk()->json('findings.0');
+        self::assertSame(['hose-adapter-no-earth', '/control/stages/0/decider/earthLead'], [$broken['code'], $broken['briefPath']]);
+        self::assertSame('Add an earth lead to the adapter', $broken['remedies'][0]['label']);
+    }
+
+    public function test_versions_are_listed_and_compared(): void
+    {
+        $id = $this->orchard()['id'];
+        $this->postJson("/api/jobs/{$id}/changes", [
+            'version' => 1, 'label' => 'Straight from the battery', 'changes' => ['/control/coilFeed' => 'battery'],
+        ])->assertOk();
+        $revisions = $this->getJson("/api/jobs/{$id}/revisions")->assertOk();
+        $this->assertFits('revisions', (string) $revisions->getContent());
+        self::assertSame([2, 1], array_column($revisions->json(), 'number'));
+
+        $comparison = $this->getJson("/api/jobs/{$id}/proof/compare/1")->assertOk();
+        $this->assertFits('comparison', (string) $comparison->getContent());
+        self::assertContains('The fan can run with the key out', array_column($comparison->json('worse'), 'what'));
+        $this->getJson("/api/jobs/{$id}/proof/compare/9")->assertNotFound();
+    }
+
+    public function test_what_does_not_exist_is_not_proven(): void
+    {
+        $this->getJson('/api/jobs/nothing/proof')->assertNotFound();
+    }
+}
