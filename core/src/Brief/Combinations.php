@@ -155,6 +155,7 @@ final class Combinations
             $trigger === AirConditioningTrigger::ControllerInput => $stage->decider instanceof SteplessController ? null : 'only a stepless controller has an input for it.',
             $trigger === AirConditioningTrigger::SeparateRelay => match (true) {
                 $stage->decider instanceof SteplessController => 'the controller holds the fan’s minus: a second feed into its plus does nothing.',
+                $stage->decider instanceof ThermalSwitch && $stage->decider->isDirect && $stage->side === Side::Earth => 'the switch holds the fan’s minus: a second feed into its plus does nothing.',
                 $control->speeds !== null => 'a two-speed fan has two leads to join; let the air conditioning join the trigger instead.',
                 $control->override?->kind === OverrideKind::ChangeOver => 'the change-over relay already has the fan’s lead; let the air conditioning join the trigger instead.',
                 default => null,

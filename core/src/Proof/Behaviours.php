@@ -125,7 +125,7 @@ final readonly class Behaviours
     private function keyOut(): Behaviour
     {
         return new Behaviour('dead-with-key-out', 'Nothing is drawn with the key out but what was asked for', Severity::Warning, 'Something is drawn with the key out', '/control/coilFeed', static function (OperatingPoint $point, array $wants): true|string|null {
-            $isAsked = array_filter($wants, static fn (Want $want): bool => $want->runs()) !== [];
+            $isAsked = array_filter($wants, static fn (Want $want): bool => $want->runs() || $want === Want::Either) !== [];
             if ($point->setting->key !== Key::Off || $isAsked) {
                 return null;
             }

@@ -28,4 +28,17 @@ enum Want: string
     {
         return $this === self::Rest || $this === self::HeldOff;
     }
+
+    /** What two stages want of one fan: one that runs it is enough, and what is left open is open. */
+    public function or(self $other): self
+    {
+        $strength = static fn (self $want): int => match (true) {
+            $want->runs() => 3,
+            $want === self::Either => 2,
+            $want === self::HeldOff => 1,
+            default => 0,
+        };
+
+        return $strength($other) > $strength($this) ? $other : $this;
+    }
 }

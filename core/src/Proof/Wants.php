@@ -33,8 +33,7 @@ final readonly class Wants
         foreach ($this->brief->control->stages as $at => $stage) {
             $want = $this->stage($stage, $at === 0, $setting);
             foreach ($stage->fanIds as $fan) {
-                $before = $wants[$fan] ?? Want::Rest;
-                $wants[$fan] = $before === Want::Rest || ($want->runs() && ! $before->runs()) ? $want : $before;
+                $wants[$fan] = ($wants[$fan] ?? Want::Rest)->or($want);
             }
         }
         $afterRun = $this->brief->control->afterRun;
@@ -58,7 +57,7 @@ final readonly class Wants
         if ($override === Want::Override && $isPastLockout) {
             return Want::Either;
         }
-        if ($override === Want::HeldOff || ($override === Want::Override && $this->isFed($stage, $setting))) {
+        if ($override === Want::HeldOff || ($override === Want::Override && $this->coilIsFed($stage, $setting))) {
             return $setting->key === Key::Crank && $override === Want::Override ? Want::Either : $override;
         }
         if ($setting->key === Key::Crank && $control->lockouts->cranking) {
@@ -69,7 +68,7 @@ final readonly class Wants
         }
         $asked = match (true) {
             $this->isAsked($stage, $setting) => $stage->decider instanceof Hand ? Want::Hand : Want::Temperature,
-            $isFirst && $this->airConditioningAsks($setting) => Want::AirConditioning,
+            $isFirst && $this->airConditioningAsks($stage, $setting) => Want::AirConditioning,
             default => Want::Rest,
         };
 
@@ -79,10 +78,10 @@ final readonly class Wants
     /** Whether the decider asks and can be heard. */
     private function isAsked(Stage $stage, Setting $setting): bool
     {
-        if (! $this->isFed($stage, $setting)) {
+        $decider = $stage->decider;
+        if (! $this->isFed($stage, $setting) || ($decider instanceof OriginalControl && $setting->key !== Key::Run)) {
             return false;
         }
-        $decider = $stage->decider;
         if ($decider instanceof Hand) {
             return $setting->position("{$stage->id}-switch", 'off') === 'on';
         }
@@ -98,16 +97,27 @@ final readonly class Wants
         return false;
     }
 
+    /** Whether what decides can work the fan now. */
     private function isFed(Stage $stage, Setting $setting): bool
     {
         return match (true) {
             $stage->decider instanceof ThermalSwitch && $stage->decider->isDirect => true,
-            $stage->decider instanceof ComputerOutput, $stage->decider instanceof OriginalControl => $setting->key === Key::Run,
-            default => match ($this->brief->control->coilFeed) {
-                CoilFeed::Battery => true,
-                CoilFeed::Ignition => $setting->key !== Key::Off,
-                CoilFeed::Accessory => $setting->key === Key::Run,
-            },
+            $stage->decider instanceof ComputerOutput => $setting->key === Key::Run && $this->coilIsFed($stage, $setting),
+            default => $this->coilIsFed($stage, $setting),
+        };
+    }
+
+    /** Whether the stage's coil has its feed: whatever joins its trigger then runs it. */
+    private function coilIsFed(Stage $stage, Setting $setting): bool
+    {
+        if ($stage->decider instanceof OriginalControl && $this->brief->control->override?->kind !== OverrideKind::ChangeOver) {
+            return $setting->key === Key::Run;
+        }
+
+        return match ($this->brief->control->coilFeed) {
+            CoilFeed::Battery => true,
+            CoilFeed::Ignition => $setting->key !== Key::Off,
+            CoilFeed::Accessory => $setting->key === Key::Run,
         };
     }
 
@@ -119,17 +129,17 @@ final readonly class Wants
             OverrideKind::CutOut => $this->isCut($setting) ? Want::HeldOff : null,
             OverrideKind::LowHigh => $position === 'high' || ($position === 'low' && $isFirst) ? Want::Override : null,
             null => null,
-            default => match (true) {
-                ! $isFirst => null,
-                $position === 'on' => $this->overrideIsFed($stage, $setting) ? Want::Override : null,
-                $position === 'off' && $this->brief->control->override->kind === OverrideKind::ThreePosition => Want::HeldOff,
+            OverrideKind::ThreePosition => match (true) {
+                $position === 'off' => Want::HeldOff,
+                $position === 'on' && $isFirst => Want::Override,
                 default => null,
             },
+            default => $position === 'on' && $isFirst && $this->overrideIsFed($setting) ? Want::Override : null,
         };
     }
 
     /** An override that joins a computer's trigger is fed by the coil, not by the computer. */
-    private function overrideIsFed(Stage $stage, Setting $setting): bool
+    private function overrideIsFed(Setting $setting): bool
     {
         return $this->brief->control->override?->kind !== OverrideKind::SensorOpen || $setting->key === Key::Run;
     }
@@ -146,12 +156,12 @@ final readonly class Wants
             || $this->brief->control->override?->kind === OverrideKind::ChangeOver;
     }
 
-    private function airConditioningAsks(Setting $setting): bool
+    private function airConditioningAsks(Stage $stage, Setting $setting): bool
     {
-        return $setting->key === Key::Run && match ($this->brief->control->airConditioning?->trigger) {
+        return match ($this->brief->control->airConditioning?->trigger) {
             null => false,
-            AirConditioningTrigger::PressureSwitch => $setting->position(PressureSwitch::INPUT, 'normal') === PressureSwitch::HIGH,
-            default => $setting->position(Clutch::INPUT, Clutch::OFF) === Clutch::ON,
+            AirConditioningTrigger::PressureSwitch => $this->coilIsFed($stage, $setting) && $setting->position(PressureSwitch::INPUT, 'normal') === PressureSwitch::HIGH,
+            default => $setting->key === Key::Run && $setting->position(Clutch::INPUT, Clutch::OFF) === Clutch::ON,
         };
     }
 }

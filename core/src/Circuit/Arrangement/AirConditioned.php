@@ -7,6 +7,7 @@ namespace LampThread\Circuit\Arrangement;
 use LampThread\Brief\AirConditioningTrigger;
 use LampThread\Brief\OverrideKind;
 use LampThread\Brief\PressureDecider;
+use LampThread\Brief\Stage;
 use LampThread\Brief\Stretch;
 use LampThread\Brief\Zone;
 use LampThread\Circuit\Colour;
@@ -19,26 +20,30 @@ use LampThread\Circuit\Line;
 /** How the air conditioning makes the first stage run. The computer and a controller's own input are dealt with where those are. */
 final readonly class AirConditioned implements Arrangement
 {
-    public function __construct(private AirConditioningTrigger $trigger, private TriggerLine $line) {}
+    /** @param  TriggerLine|null  $line  of that stage; null where what decides carries the fan itself */
+    public function __construct(private AirConditioningTrigger $trigger, private Stage $stage, private ?TriggerLine $line) {}
 
     public function install(Harness $harness): void
     {
-        match ($this->trigger) {
-            AirConditioningTrigger::SeparateRelay => $this->separateRelay($harness),
-            AirConditioningTrigger::InterposingRelay => $this->interposingRelay($harness),
-            AirConditioningTrigger::Diode => $this->diode($harness),
-            AirConditioningTrigger::Joined => $harness->wire(
-                (string) $harness->left(Line::CLUTCH), $this->line->joint(), Stretch::Clutch, Colour::Trigger, CoilSupply::REEL,
-            ),
-            AirConditioningTrigger::PressureSwitch => $this->pressureSwitch($harness),
-            default => null,
-        };
+        if ($this->trigger === AirConditioningTrigger::SeparateRelay) {
+            $this->separateRelay($harness);
+        } elseif ($this->line !== null) {
+            match ($this->trigger) {
+                AirConditioningTrigger::InterposingRelay => $this->interposingRelay($harness, $this->line),
+                AirConditioningTrigger::Diode => $this->diode($harness, $this->line),
+                AirConditioningTrigger::Joined => $harness->wire(
+                    (string) $harness->left(Line::CLUTCH), $this->line->joint(), Stretch::Clutch, Colour::Trigger, CoilSupply::REEL,
+                ),
+                AirConditioningTrigger::PressureSwitch => $this->pressureSwitch($harness, $this->line),
+                default => null,
+            };
+        }
     }
 
     /** One for each fan, so that two fans' leads never meet; its contact joins at the fan, so the clutch is never fed back. */
     private function separateRelay(Harness $harness): void
     {
-        foreach ($this->line->stage->fanIds as $fanId) {
+        foreach ($this->stage->fanIds as $fanId) {
             $id = "{$fanId}-air-conditioning";
             $name = $harness->brief->fan($fanId)->name;
             $relay = $this->relay($harness, $id, "Air-conditioning relay, {$name}");
@@ -48,21 +53,21 @@ final readonly class AirConditioned implements Arrangement
         }
     }
 
-    private function interposingRelay(Harness $harness): void
+    private function interposingRelay(Harness $harness, TriggerLine $line): void
     {
         $relay = $this->relay($harness, 'air-conditioning', 'Air-conditioning relay');
-        $this->line->bridge($harness, $relay->terminal('30'), $relay->terminal('87'), Stretch::CoilToEarth, Stretch::CoilToEarth, 'bay');
+        $line->bridge($harness, $relay->terminal('30'), $relay->terminal('87'), Stretch::CoilToEarth, Stretch::CoilToEarth, 'bay');
     }
 
-    private function diode(Harness $harness): void
+    private function diode(Harness $harness, TriggerLine $line): void
     {
         $diode = $harness->add(new Diode('air-conditioning-diode', $harness->mark('V'), 'Diode'));
         $clutch = (string) $harness->left(Line::CLUTCH);
         $harness->wire($clutch, $diode->terminal('A'), Stretch::Clutch, Colour::Trigger, CoilSupply::REEL);
-        $harness->wire($diode->terminal('K'), $this->line->joint(), Stretch::CoilToEarth, Colour::Trigger, CoilSupply::REEL);
+        $harness->wire($diode->terminal('K'), $line->joint(), Stretch::CoilToEarth, Colour::Trigger, CoilSupply::REEL);
     }
 
-    private function pressureSwitch(Harness $harness): void
+    private function pressureSwitch(Harness $harness, TriggerLine $line): void
     {
         $switch = $harness->add(new PressureSwitch(
             'pressure-switch',
@@ -70,7 +75,7 @@ final readonly class AirConditioned implements Arrangement
             'Pressure switch',
             PressureDecider::USUAL_RATED_A,
         ));
-        $this->line->bridge($harness, $switch->terminal('1'), $switch->terminal('2'), Stretch::Sensor, Stretch::SensorEarth, 'radiator');
+        $line->bridge($harness, $switch->terminal('1'), $switch->terminal('2'), Stretch::Sensor, Stretch::SensorEarth, 'radiator');
     }
 
     /** Its coil from the clutch wire to earth; where there is a cut-out, through its second pole. */

@@ -36,20 +36,18 @@ final class Arrangements
             $arrangements[] = new ChangeOver($control->stages[0], $override);
         }
         array_push($arrangements, ...$loads, ...$lines);
-        foreach ($lines as $at => $line) {
-            if ($at === 0 && $override?->kind === OverrideKind::ThreePosition) {
-                $arrangements[] = new ThreePosition($override, $line);
-            }
+        if ($lines !== [] && $override?->kind === OverrideKind::ThreePosition) {
+            $arrangements[] = new ThreePosition($override, $lines);
+        }
+        foreach ($lines as $line) {
             $arrangements[] = new LockedOut($control->lockouts, $line);
             $arrangements[] = new Deciding($line);
         }
-        if ($lines !== []) {
-            if ($airConditioning !== null) {
-                $arrangements[] = new AirConditioned($airConditioning->trigger, $lines[0]);
-            }
-            if ($override !== null) {
-                $arrangements[] = new Overriding($override, $lines);
-            }
+        if ($airConditioning !== null) {
+            $arrangements[] = new AirConditioned($airConditioning->trigger, $control->stages[0], $lines[0] ?? null);
+        }
+        if ($lines !== [] && $override !== null) {
+            $arrangements[] = new Overriding($override, $lines);
         }
         $fanId = $control->stages[0]->fanIds[0];
         if ($control->afterRun !== null) {

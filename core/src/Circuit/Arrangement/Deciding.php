@@ -119,7 +119,7 @@ final readonly class Deciding implements Arrangement
             $harness->mark('A'),
             "Engine computer, output {$decider->output}",
             $decider,
-            $control->airConditioning?->trigger === AirConditioningTrigger::Computer,
+            $isFirst && $control->airConditioning?->trigger === AirConditioningTrigger::Computer,
             $isFirst && $control->override?->kind === OverrideKind::SensorOpen,
         ));
         $harness->wire($this->line->joint(), $driver->terminal('out'), Stretch::Dash, Colour::Trigger, CoilSupply::REEL);
