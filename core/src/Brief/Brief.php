@@ -26,6 +26,7 @@ final readonly class Brief
         public array $runs,
         public array $pinned,
         public Usage $usage,
+        public Heat $heat,
     ) {}
 
     /** @param  string  $reel  what is cut for it; one fan can lie farther off than another */

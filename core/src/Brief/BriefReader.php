@@ -61,6 +61,7 @@ final class BriefReader
             $this->runs($file['runs'] ?? [], $fans),
             $pinned,
             new Usage($file['usage']['hoursPerYear'] ?? Usage::USUAL_HOURS_PER_YEAR, $file['usage']['startsPerHour'] ?? null),
+            new Heat(...($file['heat'] ?? [])),
         );
         array_push($this->problems, ...Combinations::problems($brief));
         if ($this->problems !== []) {

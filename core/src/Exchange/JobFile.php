@@ -99,8 +99,10 @@ final readonly class JobFile
         foreach (['runs', 'pinned'] as $map) {
             $file[$map] = (object) ($file[$map] ?? []);
         }
-        if (($file['usage'] ?? null) === []) {
-            $file['usage'] = new \stdClass;
+        foreach (['usage', 'heat'] as $part) {
+            if (($file[$part] ?? null) === []) {
+                $file[$part] = new \stdClass;
+            }
         }
         if (($file['control']['lockouts'] ?? null) === []) {
             $file['control']['lockouts'] = new \stdClass;
