@@ -9,6 +9,7 @@ import { Jobs } from "./jobs/Jobs";
 import { UnitsProvider } from "./kit/units";
 import { Loom } from "./loom/Loom";
 import { Proof } from "./proof/Proof";
+import { Road } from "./road/Road";
 import { Shelf } from "./shelf/Shelf";
 import { Shell } from "./shell/Shell";
 import { Lost } from "./shell/states";
@@ -27,6 +28,7 @@ const router = createBrowserRouter([
       { path: "threads", element: <Threads /> },
       { path: "bench", element: <Bench /> },
       { path: "proof", element: <Proof /> },
+      { path: "road", element: <Road /> },
       { path: "loom", element: <Loom /> },
     ],
   },

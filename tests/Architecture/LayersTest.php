@@ -60,6 +60,14 @@ final class LayersTest
             );
     }
 
+    public function test_road_and_proof_go_their_own_ways(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('LampThread\Road'))
+            ->shouldNot()->dependOn()
+            ->classes(Selector::inNamespace('LampThread\Proof'), Selector::inNamespace('LampThread\Loom'), Selector::inNamespace('LampThread\Exchange'));
+    }
+
     public function test_only_exchange_reaches_for_the_schema_library(): Rule
     {
         return PHPat::rule()

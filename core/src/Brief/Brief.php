@@ -35,6 +35,15 @@ final readonly class Brief
         return $this->runs[$stretch->on($reel)] ?? $this->runs[$stretch->value] ?? $stretch->usual();
     }
 
+    /** The same vehicle with other figures of its heat. */
+    public function with(Heat $heat): self
+    {
+        return new self(
+            $this->job, $this->supply, $this->cooling, $this->wiring, $this->fans, $this->control, $this->fit, $this->driveline, $this->runs, $this->pinned,
+            $this->usage, $heat,
+        );
+    }
+
     /** @throws \OutOfBoundsException for an id no fan has; the reader refuses such a job file first */
     public function fan(string $id): Fan
     {

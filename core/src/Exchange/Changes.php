@@ -11,7 +11,7 @@ final class Changes
 {
     /**
      * @param  array<string, mixed>  $file
-     * @param  array<string, mixed>  $changes  pointer to new value; null takes an entry of `runs` or `pinned` out
+     * @param  array<string, mixed>  $changes  pointer to new value; null takes an entry of `runs`, `pinned`, `heat` or `usage` out
      * @return array<string, mixed>
      *
      * @throws Unusable for a pointer into nothing
@@ -37,7 +37,7 @@ final class Changes
         }
         $steps = array_map(static fn (string $step): string => str_replace(['~1', '~0'], ['/', '~'], $step), $steps);
         $last = array_pop($steps);
-        $isOpen = in_array($steps[0] ?? '', ['runs', 'pinned'], true);
+        $isOpen = in_array($steps[0] ?? '', ['runs', 'pinned', 'heat', 'usage'], true);
         $at = &$file;
         foreach ($steps as $step) {
             if ($isOpen && is_array($at) && ! isset($at[$step])) {

@@ -13,6 +13,7 @@ use LampThread\Shelf\PartForm;
 use LampThread\Shelf\PartKind;
 use LampThread\Shelf\RelayPart;
 use LampThread\Shelf\Shelf;
+use LampThread\Shelf\SwitchPart;
 use LampThread\Shelf\Table;
 use LampThread\Shelf\Tables;
 use LampThread\Shelf\TerminalPart;
@@ -57,7 +58,7 @@ final class ShelfAnswer
         ];
     }
 
-    /** @return list<array{Conductor|FusePart|RelayPart|TerminalPart, array<string, mixed>}> */
+    /** @return list<array{Conductor|FusePart|RelayPart|SwitchPart|TerminalPart, array<string, mixed>}> */
     private static function offered(Shelf $shelf, PartKind $kind): array
     {
         if ($kind === PartKind::Cable) {
@@ -73,10 +74,11 @@ final class ShelfAnswer
         $parts = match ($kind) {
             PartKind::Terminal => $shelf->terminals(),
             PartKind::Fuse => $shelf->allFuses(),
+            PartKind::Switch => $shelf->switches(),
             default => array_merge(...array_map($shelf->relays(...), [6, 12, 24])),
         };
 
-        return array_map(static fn (FusePart|RelayPart|TerminalPart $part): array => [$part, get_object_vars($part)], $parts);
+        return array_map(static fn (FusePart|RelayPart|SwitchPart|TerminalPart $part): array => [$part, get_object_vars($part)], $parts);
     }
 
     /**
@@ -93,7 +95,7 @@ final class ShelfAnswer
      * @param  array<string, list<string>>  $usedBy
      * @return array<string, mixed>
      */
-    private static function row(PartKind $kind, Conductor|FusePart|RelayPart|TerminalPart $part, array $values, array $usedBy): array
+    private static function row(PartKind $kind, Conductor|FusePart|RelayPart|SwitchPart|TerminalPart $part, array $values, array $usedBy): array
     {
         $told = [];
         foreach (PartForm::fields($kind) as $field) {

@@ -8,7 +8,7 @@ namespace LampThread\Road;
 final readonly class Drive
 {
     /**
-     * @param  non-empty-list<float>  $timesS  rising, from 0
+     * @param  list<float>  $timesS  rising, from 0; at least two
      * @param  list<float>  $speedsKmh
      * @param  list<float>  $enginesRpm  0 with the engine standing
      * @param  list<float>  $loads  power over rated, 0 to 1

@@ -57,15 +57,9 @@ final class FanResponse
         }, $brief->control->stages);
     }
 
-    /** Whether what a stage feels decides by more than hot and cold. */
-    public function isStepless(int $stage): bool
-    {
-        return $this->feelers[$stage][1];
-    }
-
     /**
-     * @param  list<bool>  $hot  by stage
-     * @param  list<float>  $feltC  by stage, °C
+     * @param  array<int, bool>  $hot  by stage
+     * @param  array<int, float>  $feltC  by stage, °C
      * @param  float|null  $elapsedS  since the key went out, s; null with the key on
      */
     public function at(bool $keyOn, float $engineRpm, bool $airConditioning, array $hot, array $feltC, ?float $elapsedS): FanState
@@ -89,8 +83,8 @@ final class FanResponse
     }
 
     /**
-     * @param  list<bool>  $hot
-     * @param  list<float>  $feltC
+     * @param  array<int, bool>  $hot
+     * @param  array<int, float>  $feltC
      */
     private function solved(bool $keyOn, float $engineRpm, bool $airConditioning, array $hot, array $feltC, bool $runsOn): FanState
     {

@@ -34,7 +34,10 @@ final class Simulation
     /** Samples kept for a picture at most. */
     private const MOST_SAMPLES = 900;
 
-    /** @param  list<TemperatureBand|null>  $bands  by stage; null where no temperature decides */
+    /**
+     * @param  list<TemperatureBand|null>  $bands  by stage; null where no temperature decides
+     * @param  float  $shiftK  how much hotter these are than those the circuit was built with: a stepless controller gives its duty by that
+     */
     public function __construct(
         private readonly HeatModel $model,
         private readonly FanResponse $fans,
@@ -42,6 +45,7 @@ final class Simulation
         private readonly float $ceilingC,
         private readonly float $altitudeM = 0.0,
         private readonly float $stepS = self::STEP_S,
+        private readonly float $shiftK = 0.0,
     ) {}
 
     public function run(Drive $drive): Run
@@ -49,6 +53,7 @@ final class Simulation
         $model = $this->model;
         $path = new AirPath($model);
         $stepS = $this->stepS;
+        $shiftK = $this->shiftK;
         $steps = (int) round($drive->lastS() / $stepS);
         $every = max(self::LOOK_STEPS, (int) ceil($steps / self::MOST_SAMPLES / self::LOOK_STEPS) * self::LOOK_STEPS);
         $timesS = $drive->timesS;
@@ -67,8 +72,6 @@ final class Simulation
             $feltC[$stage] = $this->reads($place[$stage], $coolantC, $radiatorC, $opening);
             $hot[$stage] = $feltC[$stage] >= $onC[$stage];
         }
-        $stepless = array_map($this->fans->isStepless(...), array_keys($this->bands));
-
         $heatW = $flowWPerK = $takesWPerK = $airC = $bayWPerK = $ambientC = $speedKmh = $rpm = 0.0;
         $keyOn = true;
         $outS = null;
@@ -119,7 +122,8 @@ final class Simulation
                 }
             }
             if ($moved) {
-                $state = $this->fans->at($keyOn, $rpm, $airConditioning, $hot, $feltC, $outS);
+                $asFelt = $shiftK === 0.0 ? $feltC : array_map(static fn (float $tempC): float => $tempC - $shiftK, $feltC);
+                $state = $this->fans->at($keyOn, $rpm, $airConditioning, $hot, $asFelt, $outS);
                 if ($state->running > $wasRunning) {
                     $fanStarts += $state->running - $wasRunning;
                 }

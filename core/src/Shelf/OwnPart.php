@@ -20,7 +20,7 @@ final readonly class OwnPart
         public string $name,
         public array $values,
         public bool $isArchived,
-        public Conductor|FusePart|RelayPart|TerminalPart $part,
+        public Conductor|FusePart|RelayPart|SwitchPart|TerminalPart $part,
     ) {}
 
     /**

@@ -55,6 +55,11 @@ final class PartForm
                 PartField::number('areaMm2', 'Copper', 'mm²', 0.1, 60),
                 PartField::number('milliohmPerM', 'Resistance at 20 °C', 'mΩ/m', 0.1, 200),
             ],
+            PartKind::Switch => [
+                PartField::number('onC', 'On at', '°C', 20, 150),
+                PartField::number('offC', 'Off at', '°C', 20, 150),
+                PartField::number('ratedA', 'Carries', 'A', 0.1, 60),
+            ],
         }];
     }
 
@@ -78,6 +83,9 @@ final class PartForm
             ];
             $wrong = array_map(static fn (array $rule): string => $rule[1], array_filter($rules, static fn (array $rule): bool => ! $rule[0]));
         }
+        if ($kind === PartKind::Switch && $values['offC'] >= $values['onC']) {
+            $wrong['offC'] = 'must be below the temperature it comes on at.';
+        }
         if ($kind === PartKind::Cable) {
             $expected = self::COPPER_MILLIOHM_MM2_PER_M / (float) $values['areaMm2'];
             if (abs((float) $values['milliohmPerM'] / $expected - 1) > self::COPPER_TOLERANCE) {
@@ -92,13 +100,16 @@ final class PartForm
      * @param  array<string, mixed>  $values  checked
      * @param  array<string, FuseGates>  $gates  by family
      */
-    public static function build(PartKind $kind, string $id, string $name, array $values, array $gates): Conductor|FusePart|RelayPart|TerminalPart
+    public static function build(PartKind $kind, string $id, string $name, array $values, array $gates): Conductor|FusePart|RelayPart|SwitchPart|TerminalPart
     {
         if ($kind === PartKind::Cable) {
             return new Conductor($id, $name, (float) $values['areaMm2'], (float) $values['milliohmPerM'], (float) $values['price']);
         }
         if ($kind === PartKind::Fuse) {
             return new FusePart(...[...$values, 'id' => $id, 'name' => $name, 'gates' => $gates[(string) $values['family']]]);
+        }
+        if ($kind === PartKind::Switch) {
+            return new SwitchPart(...[...$values, 'id' => $id, 'name' => $name]);
         }
         if ($kind === PartKind::Terminal) {
             return new TerminalPart(...[...$values, 'id' => $id, 'name' => $name]);

@@ -11,6 +11,7 @@ enum PartKind: string
     case Relay = 'relay';
     case Terminal = 'terminal';
     case Cable = 'cable';
+    case Switch = 'switch';
 
     public function label(): string
     {
@@ -19,6 +20,7 @@ enum PartKind: string
             self::Relay => 'Relay',
             self::Terminal => 'Terminal',
             self::Cable => 'Cable',
+            self::Switch => 'Temperature switch',
         };
     }
 }

@@ -14,6 +14,7 @@ final readonly class Shelf
      * @param  list<FusePart>  $fuses  by family, small to large
      * @param  list<RelayPart>  $relays  small to large
      * @param  list<TerminalPart>  $terminals  small to large
+     * @param  list<SwitchPart>  $switches  cool to hot
      * @param  array<string, FuseGates>  $gates  by family, the common one first
      * @param  list<array{float, float}>  $ampacityRows  area in mm², current in A
      * @param  array<string, OwnPart>  $own  by id, archived ones too
@@ -23,6 +24,7 @@ final readonly class Shelf
         private array $fuses,
         private array $relays,
         private array $terminals,
+        private array $switches,
         public array $gates,
         public array $ampacityRows,
         public array $own = [],
@@ -50,6 +52,7 @@ final readonly class Shelf
             array_map(static fn (array $part): FusePart => new FusePart(...[...$part, 'gates' => $gates[$part['family']]]), self::rows('parts/fuses', 'parts')),
             array_map(static fn (array $part): RelayPart => new RelayPart(...$part), self::rows('parts/relays', 'parts')),
             array_map(static fn (array $part): TerminalPart => new TerminalPart(...$part), self::rows('parts/terminals', 'parts')),
+            array_map(static fn (array $part): SwitchPart => new SwitchPart(...$part), self::rows('parts/switches', 'parts')),
             $gates,
             array_map(
                 static fn (array $row): array => [$areaByGauge[$row['awg'].' AWG'], (float) $row['ampacityA']],
@@ -78,6 +81,7 @@ final readonly class Shelf
             self::sorted([...$this->fuses, ...self::each($offered, FusePart::class)], static fn (FusePart $part): array => [$part->ratedA]),
             self::sorted([...$this->relays, ...self::each($offered, RelayPart::class)], static fn (RelayPart $part): array => [$part->makeA, $part->price]),
             self::sorted([...$this->terminals, ...self::each($offered, TerminalPart::class)], static fn (TerminalPart $part): array => [$part->maxAreaMm2, $part->maxA]),
+            self::sorted([...$this->switches, ...self::each($offered, SwitchPart::class)], static fn (SwitchPart $part): array => [$part->onC, $part->offC]),
             $this->gates,
             $this->ampacityRows,
             array_combine(array_map(static fn (OwnPart $part): string => $part->id, $own), $own),
@@ -85,7 +89,7 @@ final readonly class Shelf
     }
 
     /**
-     * @template T of Conductor|FusePart|RelayPart|TerminalPart
+     * @template T of Conductor|FusePart|RelayPart|SwitchPart|TerminalPart
      *
      * @param  list<OwnPart>  $own
      * @param  class-string<T>  $class
@@ -149,6 +153,12 @@ final readonly class Shelf
     public function terminals(): array
     {
         return $this->terminals;
+    }
+
+    /** @return list<SwitchPart> cool to hot */
+    public function switches(): array
+    {
+        return $this->switches;
     }
 
     public function conductor(string $id): ?Conductor

@@ -45,6 +45,7 @@ final class Tables
             PartKind::Fuse => self::file('parts/fuses')['source'],
             PartKind::Relay => self::file('parts/relays')['source'],
             PartKind::Terminal => self::file('parts/terminals')['source'],
+            PartKind::Switch => self::file('parts/switches')['source'],
             PartKind::Cable => self::file('conductors/metric')['source'],
         };
     }

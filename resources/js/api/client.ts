@@ -3,6 +3,9 @@ import type { ProofComparison } from "./generated/comparison";
 import type { JobList } from "./generated/job-list";
 import type { Proof } from "./generated/proof";
 import type { Revisions } from "./generated/revisions";
+import type { Calibration } from "./generated/calibration";
+import type { Road, RoadDrive } from "./generated/road";
+import type { SweepRow } from "./generated/sweep";
 import type { SavedJob } from "./generated/saved-job";
 import type { Shelf } from "./generated/shelf";
 
@@ -73,7 +76,24 @@ export interface BenchQuestion {
   leads?: [string, string] | undefined;
 }
 
+export interface RoadQuestion {
+  drive: string;
+  ambientC?: number;
+  startsC?: number;
+  altitudeM?: number;
+  /** A second setting, driven beside the first. */
+  changes?: Record<string, unknown>;
+  label?: string;
+}
+
 export const api = {
+  road: (id: string, question: RoadQuestion, signal?: AbortSignal) =>
+    call<Road>("POST", `jobs/${id}/road`, JSON.stringify(question), signal),
+  sweep: (id: string, question: RoadQuestion & { gapK: number }, signal: AbortSignal) =>
+    call<SweepRow>("POST", `jobs/${id}/road/sweep`, JSON.stringify(question), signal),
+  calibrate: (id: string, file: File) => call<Calibration>("POST", `jobs/${id}/road/calibrate`, file),
+  importDrive: (id: string, name: string, file: File) =>
+    call<RoadDrive>("POST", `jobs/${id}/road/drives?name=${encodeURIComponent(name)}`, file),
   shelf: () => call<Shelf>("GET", "shelf"),
   addPart: (kind: string, name: string, typed: Record<string, string>) =>
     call<Shelf>("POST", "shelf/parts", JSON.stringify({ kind, name, typed })),

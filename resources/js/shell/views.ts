@@ -4,6 +4,7 @@ export const VIEWS = [
   { path: "threads", name: "Threads", letter: "t" },
   { path: "bench", name: "Bench", letter: "n" },
   { path: "proof", name: "Proof", letter: "p" },
+  { path: "road", name: "Road", letter: "r" },
   { path: "loom", name: "Loom", letter: "l" },
 ] as const;
 

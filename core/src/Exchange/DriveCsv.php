@@ -1,0 +1,200 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Exchange;
+
+use LampThread\Brief\Driveline;
+use LampThread\Brief\Problem;
+use LampThread\Brief\Unusable;
+use LampThread\Road\Drive;
+
+/**
+ * A drive, or the log of one, as CSV: time_s and speed_kmh, engine_rpm or gear, and if they are known load, ambient_c, air_conditioning,
+ * key and coolant_c. Commas, semicolons or tabs.
+ */
+final readonly class DriveCsv
+{
+    public const MOST_ROWS = 20_000;
+
+    private const MOST_PROBLEMS = 50;
+
+    /** Longer without a sample is a gap, s. */
+    private const MOST_GAP_S = 120.0;
+
+    private const LONGEST_S = 86_400.0;
+
+    /** Column to bounds, and what is taken where it is missing; null where it must be there. */
+    private const COLUMNS = [
+        'time_s' => [0.0, self::LONGEST_S, null],
+        'speed_kmh' => [0.0, 400.0, null],
+        'engine_rpm' => [0.0, 15_000.0, NAN],
+        'gear' => [0.0, 12.0, NAN],
+        'load' => [0.0, 1.0, NAN],
+        'ambient_c' => [-50.0, 60.0, 25.0],
+        'air_conditioning' => [0.0, 1.0, 0.0],
+        'key' => [0.0, 1.0, 1.0],
+        'coolant_c' => [-50.0, 200.0, NAN],
+    ];
+
+    /** Usual load by speed where none was logged, share of rated power for each km/h cubed and at idle (common practice, no source). */
+    private const IDLE_LOAD = 0.02;
+
+    private const ROLLING_LOAD = 0.0015;
+
+    private const AIR_LOAD = 1.2e-7;
+
+    public function __construct(private ?Driveline $driveline) {}
+
+    /**
+     * @return array{Drive, list<float>} the drive, and the coolant as measured along it, °C; empty where it was not
+     *
+     * @throws Unusable naming line and column
+     */
+    public function read(string $text, string $name): array
+    {
+        $lines = substr_count($text, "\n");
+        if ($lines > self::MOST_ROWS + 1) {
+            throw Unusable::because('the file', sprintf('has about %d rows; a drive has at most %d. One row a second is enough.', $lines, self::MOST_ROWS));
+        }
+        $first = strtok($text, "\r\n") ?: '';
+        $separators = [',', ';', "\t"];
+        $counts = array_map(static fn (string $separator): int => substr_count($first, $separator), $separators);
+        $rows = Csv::read($text, $separators[(int) array_search(max($counts), $counts, true)]);
+        $header = array_key_first($rows);
+        $names = array_map(static fn (string $cell): string => strtolower(trim($cell)), $header === null ? [] : $rows[$header]);
+        $this->checkHeader($names);
+        unset($rows[$header]);
+
+        return $this->drive($this->columns($names, $rows), $name);
+    }
+
+    public static function write(Drive $drive): string
+    {
+        $rows = [['time_s', 'speed_kmh', 'engine_rpm', 'load', 'ambient_c', 'air_conditioning', 'key']];
+        foreach ($drive->timesS as $at => $timeS) {
+            $rows[] = array_map(strval(...), [
+                $timeS, $drive->speedsKmh[$at], $drive->enginesRpm[$at], $drive->loads[$at], $drive->ambientsC[$at], (int) $drive->airConditioning[$at], (int) $drive->keysOn[$at],
+            ]);
+        }
+
+        return Csv::of($rows);
+    }
+
+    /**
+     * @param  list<string>  $names
+     *
+     * @throws Unusable
+     */
+    private function checkHeader(array $names): void
+    {
+        $problems = [];
+        foreach ($names as $name) {
+            if (! isset(self::COLUMNS[$name])) {
+                $problems[] = new Problem('line 1', "‘{$name}’ is no column of a drive. Columns are ".implode(', ', array_keys(self::COLUMNS)).'.');
+            }
+        }
+        foreach (['time_s', 'speed_kmh'] as $needed) {
+            if (! in_array($needed, $names, true)) {
+                $problems[] = new Problem('line 1', "the column ‘{$needed}’ is missing.");
+            }
+        }
+        if (! in_array('engine_rpm', $names, true) && ! in_array('gear', $names, true)) {
+            $problems[] = new Problem('line 1', 'needs engine_rpm or gear.');
+        } elseif (! in_array('engine_rpm', $names, true) && $this->driveline === null) {
+            $problems[] = new Problem('line 1', 'has gear but no engine_rpm: tell axle, gears and tyre in the brief first.');
+        }
+        if ($problems !== []) {
+            throw new Unusable($problems);
+        }
+    }
+
+    /**
+     * @param  list<string>  $names
+     * @param  array<int, list<string>>  $rows
+     * @return array<string, list<float>>
+     *
+     * @throws Unusable
+     */
+    private function columns(array $names, array $rows): array
+    {
+        $columns = array_fill_keys(array_keys(self::COLUMNS), []);
+        $problems = [];
+        $lastS = -1.0;
+        foreach ($rows as $line => $cells) {
+            if (count($cells) !== count($names)) {
+                $problems[] = new Problem("line {$line}", sprintf('has %d cells, the first line has %d.', count($cells), count($names)));
+            }
+            foreach (count($cells) === count($names) ? self::COLUMNS : [] as $column => [$least, $most, $usual]) {
+                $at = array_search($column, $names, true);
+                $text = $at === false ? '' : str_replace(',', '.', trim($cells[$at]));
+                $value = $text === '' ? $usual : (is_numeric($text) ? (float) $text : null);
+                if ($value === null || $value < $least || $value > $most) {
+                    $problems[] = new Problem("line {$line}, {$column}", $text === '' ? 'is missing.' : "‘{$text}’ must be a number from {$least} to {$most}.");
+                    $value = $least;
+                }
+                $columns[$column][] = $value;
+            }
+            $timeS = $columns['time_s'][count($columns['time_s']) - 1] ?? 0.0;
+            if ($lastS >= 0 && $timeS <= $lastS) {
+                $problems[] = new Problem("line {$line}, time_s", sprintf('%G s does not come after %G s.', $timeS, $lastS));
+            } elseif ($lastS >= 0 && $timeS - $lastS > self::MOST_GAP_S) {
+                $problems[] = new Problem("line {$line}, time_s", sprintf('nothing is told for %G s before it; %G s are the most.', $timeS - $lastS, self::MOST_GAP_S));
+            }
+            $lastS = $timeS;
+            if (count($problems) > self::MOST_PROBLEMS) {
+                $problems[] = new Problem('', sprintf('More is wrong; what follows line %d was not looked at.', $line));
+                break;
+            }
+        }
+        if ($problems === [] && count($columns['time_s']) < 2) {
+            $problems[] = new Problem('the file', 'has fewer than two rows.');
+        }
+
+        return $problems === [] ? $columns : throw new Unusable($problems);
+    }
+
+    /**
+     * @param  array<string, list<float>>  $columns
+     * @return array{Drive, list<float>}
+     */
+    private function drive(array $columns, string $name): array
+    {
+        $rpms = $columns['engine_rpm'];
+        foreach ($rpms as $at => $rpm) {
+            if (is_nan($rpm)) {
+                $rpms[$at] = $this->rpm((int) $columns['gear'][$at], $columns['speed_kmh'][$at], $columns['key'][$at] > 0.5);
+            }
+        }
+        $loads = array_map(
+            static fn (float $load, float $kmh): float => is_nan($load) ? min(1.0, self::IDLE_LOAD + self::ROLLING_LOAD * $kmh + self::AIR_LOAD * $kmh ** 3) : $load,
+            $columns['load'],
+            $columns['speed_kmh'],
+        );
+        $measured = array_filter($columns['coolant_c'], is_nan(...)) === [] ? $columns['coolant_c'] : [];
+        $fromS = $columns['time_s'][0];
+
+        return [new Drive(
+            'own',
+            $name,
+            'Brought from a file.',
+            $measured[0] ?? 80.0,
+            array_map(static fn (float $timeS): float => $timeS - $fromS, $columns['time_s']),
+            $columns['speed_kmh'],
+            $rpms,
+            $loads,
+            $columns['ambient_c'],
+            array_map(static fn (float $on): bool => $on > 0.5, $columns['air_conditioning']),
+            array_map(static fn (float $on): bool => $on > 0.5, $columns['key']),
+        ), $measured];
+    }
+
+    /** Engine speed in a gear, never below idle while the engine runs; 0 is neutral. */
+    private function rpm(int $gear, float $speedKmh, bool $keyOn): float
+    {
+        $ratio = $this->driveline->gearRatios[$gear - 1] ?? null;
+        $idle = $keyOn ? 850.0 : 0.0;
+
+        return $ratio === null || $this->driveline === null ? $idle : max($idle, $speedKmh / max(1e-9, $this->driveline->roadKmh(1.0, $ratio)));
+    }
+}

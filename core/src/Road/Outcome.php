@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Road;
+
+/** A drive driven, and what it says of set points, relays and battery. */
+final readonly class Outcome
+{
+    /**
+     * @param  float|null  $relayYears  until the first relay is worn, driven like this; null where none switches
+     * @param  float  $batteryLeftShare  of a full battery, after the drive
+     * @param  bool  $stillCranks  whether enough is left to start with
+     */
+    public function __construct(
+        public Run $run,
+        public Bottleneck $limitedBy,
+        public ?float $relayYears,
+        public float $batteryLeftShare,
+        public bool $stillCranks,
+    ) {}
+}

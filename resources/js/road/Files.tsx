@@ -1,0 +1,77 @@
+import { useRef } from "react";
+import { api, Refused } from "../api/client";
+import type { Calibration } from "../api/generated/calibration";
+import { useJob } from "../api/JobContext";
+import { Button } from "../kit/controls";
+
+interface Props {
+  drive: string;
+  onDrive: (id: string) => void;
+  onFit: (fit: Calibration) => void;
+  onWrong: (refused: Refused | undefined) => void;
+}
+
+/** Takes a drive along, brings one, and fits the vehicle to the log of one. */
+export function Files({ drive, onDrive, onFit, onWrong }: Props) {
+  const { job } = useJob();
+  const bring = async (act: () => Promise<void>) => {
+    onWrong(undefined);
+    try {
+      await act();
+    } catch (error) {
+      onWrong(error instanceof Refused ? error : new Refused(0, [{ at: "", says: String(error) }]));
+    }
+  };
+  return (
+    <>
+      <a
+        href={`/api/drives/${drive}.csv`}
+        download
+        className="grid min-h-11 place-items-center rounded-[3px] border border-line bg-panel px-4 text-[0.95rem] font-semibold hover:border-accent"
+      >
+        Take it along
+      </a>
+      <Bring
+        label="Bring a drive"
+        name="Drive file"
+        onFile={(file) =>
+          void bring(async () => {
+            onDrive((await api.importDrive(job.id, file.name.replace(/\.csv$/i, ""), file)).id);
+          })
+        }
+      />
+      <Bring
+        label="Fit to a log"
+        name="Log file"
+        onFile={(file) =>
+          void bring(async () => {
+            onFit(await api.calibrate(job.id, file));
+          })
+        }
+      />
+    </>
+  );
+}
+
+function Bring({ label, name, onFile }: { label: string; name: string; onFile: (file: File) => void }) {
+  const input = useRef<HTMLInputElement>(null);
+  return (
+    <>
+      <Button onClick={() => input.current?.click()}>{label}</Button>
+      <input
+        ref={input}
+        type="file"
+        accept=".csv,text/csv"
+        className="hidden"
+        aria-label={name}
+        onChange={(event) => {
+          const chosen = event.target.files?.[0];
+          event.target.value = "";
+          if (chosen !== undefined) {
+            onFile(chosen);
+          }
+        }}
+      />
+    </>
+  );
+}

@@ -1,0 +1,126 @@
+import { useState } from "react";
+import { Refused, type RoadQuestion } from "../api/client";
+import type { Calibration as Fit } from "../api/generated/calibration";
+import { useJob } from "../api/JobContext";
+import { Panel, Pick } from "../kit/controls";
+import { Loading } from "../shell/states";
+import { AdvicePanel } from "./AdvicePanel";
+import { Calibration } from "./Calibration";
+import { Charts } from "./Charts";
+import { Compared } from "./Compared";
+import { Files } from "./Files";
+import { LockoutChart } from "./LockoutChart";
+import { Player } from "./Player";
+import { changesOf, LABELS, type Setting } from "./settings";
+import { SweepPicture } from "./SweepPicture";
+import { Typed } from "./Typed";
+import { useRoad } from "./useRoad";
+
+/** Drives the vehicle through heat: one setting or two, against time and in numbers. */
+export function Road() {
+  const { job } = useJob();
+  const [question, setQuestion] = useState<RoadQuestion>({ drive: "3-queue" });
+  const [setting, setSetting] = useState<Setting>("none");
+  const [cursorS, setCursorS] = useState<number>();
+  const [fit, setFit] = useState<Fit>();
+  const [wrong, setWrong] = useState<Refused>();
+  const advice = useRoad({ drive: question.drive }).road?.advice ?? [];
+  const changes = changesOf(setting, advice, job.file);
+  const { road, isStale, refused } = useRoad({
+    ...question,
+    ...(Object.keys(changes).length > 0 ? { changes, label: LABELS[setting] } : {}),
+  });
+  const ask = (change: Partial<RoadQuestion>) => {
+    setQuestion((now) => ({ ...now, ...change }));
+  };
+
+  if (road === undefined) {
+    return refused === undefined ? (
+      <Loading what="the road" />
+    ) : (
+      <p role="alert" className="panel border-danger font-semibold text-danger">
+        {refused.message}
+      </p>
+    );
+  }
+  const problems = [...(wrong?.problems ?? []), ...(refused?.problems ?? [])];
+  return (
+    <div className="grid gap-4 lg:grid-cols-[minmax(0,1fr)_19.5rem]">
+      <div className="grid min-w-0 content-start gap-4">
+        <section className="panel grid gap-3">
+          <Pick
+            label="Drive"
+            value={question.drive}
+            options={road.drives.map((drive) => ({ value: drive.id, label: drive.name, fits: drive.words }))}
+            onPick={(drive) => {
+              setCursorS(undefined);
+              setQuestion({ drive });
+            }}
+          />
+          <div className="no-print flex flex-wrap items-end gap-3">
+            <Typed
+              label="Ambient"
+              kind="temperature"
+              value={question.ambientC ?? road.drive.ambientC}
+              onValue={(ambientC) => {
+                ask({ ambientC });
+              }}
+            />
+            <Typed
+              label="Coolant at first"
+              kind="temperature"
+              value={question.startsC ?? road.drive.startsC}
+              onValue={(startsC) => {
+                ask({ startsC });
+              }}
+            />
+            <Typed
+              label="Altitude"
+              kind="length"
+              value={question.altitudeM ?? 0}
+              onValue={(altitudeM) => {
+                ask({ altitudeM });
+              }}
+            />
+            <Files
+              drive={question.drive}
+              onDrive={(drive) => {
+                setQuestion({ drive });
+              }}
+              onFit={setFit}
+              onWrong={setWrong}
+            />
+          </div>
+          {problems.length > 0 && (
+            <ul role="alert" className="grid max-h-60 gap-1 overflow-y-auto font-semibold text-danger">
+              {problems.map((problem) => (
+                <li key={problem.at + problem.says}>
+                  {problem.at !== "" && <code className="mr-2 font-mono text-sm">{problem.at}</code>}
+                  {problem.says}
+                </li>
+              ))}
+            </ul>
+          )}
+        </section>
+        <section className={`panel ${isStale ? "opacity-60" : ""}`} aria-label="The drive against time">
+          <Player
+            lastsS={road.drive.lastsS}
+            cursorS={cursorS}
+            onCursor={setCursorS}
+            samples={road.outcomes[0]?.samples ?? []}
+          />
+          <Charts outcomes={road.outcomes} ceilingC={job.file.cooling.ceilingC} cursorS={cursorS} />
+        </section>
+        <Panel title="What came of it">
+          <Compared outcomes={road.outcomes} />
+        </Panel>
+        {fit !== undefined && <Calibration fit={fit} />}
+        <SweepPicture question={question} />
+        <LockoutChart />
+      </div>
+      <aside className="grid content-start gap-4 self-start">
+        <AdvicePanel road={road} setting={setting} onSetting={setSetting} />
+      </aside>
+    </div>
+  );
+}
