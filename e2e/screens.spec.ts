@@ -4,7 +4,7 @@ import { expect, test } from "@playwright/test";
 const VIEWS = [
   "/jobs",
   "/shelf",
-  ...["brief", "threads", "bench", "proof", "loom"].map((view) => `/jobs/orchard-sprayer/${view}`),
+  ...["brief", "threads", "bench", "proof", "road", "loom"].map((view) => `/jobs/orchard-sprayer/${view}`),
 ];
 
 for (const scheme of ["light", "dark"] as const) {

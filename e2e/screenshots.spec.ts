@@ -10,6 +10,7 @@ const SHOTS: { name: string; path: string; press?: RegExp; portrait?: boolean; d
   { name: "threads-tablet", path: "/jobs/larkspur-camper/threads", portrait: true },
   { name: "bench-dark", path: "/jobs/orchard-sprayer/bench", press: /^Terminal K1 87/, dark: true },
   { name: "proof", path: "/jobs/kestrel-single-seater/proof" },
+  { name: "road", path: "/jobs/orchard-sprayer/road" },
   { name: "shelf", path: "/shelf" },
   { name: "loom", path: "/jobs/orchard-sprayer/loom" },
 ];

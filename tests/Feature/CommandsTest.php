@@ -39,6 +39,17 @@ final class CommandsTest extends TestCase
         self::assertStringContainsString('not-held-off', $run->getOutput());
     }
 
+    public function test_road_drives_a_drive_and_names_those_there_are(): void
+    {
+        $run = $this->command(['lamp:road', Orchard::PATH, '--drive', '5-climb']);
+        self::assertSame(0, $run->getExitCode());
+        self::assertGreaterThan(90, json_decode($run->getOutput(), true)['peakC']);
+
+        $run = $this->command(['lamp:road', Orchard::PATH, '--drive', 'moon']);
+        self::assertSame(2, $run->getExitCode());
+        self::assertStringContainsString('1-warm-up', $run->getErrorOutput());
+    }
+
     public function test_bench_prints_one_settled_state(): void
     {
         $run = $this->command(['lamp:bench', Orchard::PATH, '--set', 'key=run', '--set', 'coolantC=95']);

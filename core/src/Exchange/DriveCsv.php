@@ -22,6 +22,8 @@ final readonly class DriveCsv
     /** Longer without a sample is a gap, s. */
     private const MOST_GAP_S = 120.0;
 
+    private const WRITTEN_EVERY_S = 60.0;
+
     private const LONGEST_S = 86_400.0;
 
     /** Column to bounds, and what is taken where it is missing; null where it must be there. */
@@ -72,10 +74,19 @@ final readonly class DriveCsv
     public static function write(Drive $drive): string
     {
         $rows = [['time_s', 'speed_kmh', 'engine_rpm', 'load', 'ambient_c', 'air_conditioning', 'key']];
+        $columns = [$drive->timesS, $drive->speedsKmh, $drive->enginesRpm, $drive->loads, $drive->ambientsC];
         foreach ($drive->timesS as $at => $timeS) {
-            $rows[] = array_map(strval(...), [
-                $timeS, $drive->speedsKmh[$at], $drive->enginesRpm[$at], $drive->loads[$at], $drive->ambientsC[$at], (int) $drive->airConditioning[$at], (int) $drive->keysOn[$at],
-            ]);
+            $flags = [(int) $drive->airConditioning[$at], (int) $drive->keysOn[$at]];
+            $next = $drive->timesS[$at + 1] ?? $timeS;
+            // Long straight lines get points between, so that nothing looks like a gap.
+            $pieces = max(1, (int) ceil(($next - $timeS) / self::WRITTEN_EVERY_S));
+            for ($piece = 0; $piece < $pieces; $piece++) {
+                $share = $piece / $pieces;
+                $rows[] = array_map(strval(...), [
+                    ...array_map(static fn (array $column): float => round($column[$at] + $share * (($column[$at + 1] ?? $column[$at]) - $column[$at]), 4), $columns),
+                    ...$flags,
+                ]);
+            }
         }
 
         return Csv::of($rows);
@@ -124,8 +135,10 @@ final readonly class DriveCsv
         foreach ($rows as $line => $cells) {
             if (count($cells) !== count($names)) {
                 $problems[] = new Problem("line {$line}", sprintf('has %d cells, the first line has %d.', count($cells), count($names)));
+
+                continue;
             }
-            foreach (count($cells) === count($names) ? self::COLUMNS : [] as $column => [$least, $most, $usual]) {
+            foreach (self::COLUMNS as $column => [$least, $most, $usual]) {
                 $at = array_search($column, $names, true);
                 $text = $at === false ? '' : str_replace(',', '.', trim($cells[$at]));
                 $value = $text === '' ? $usual : (is_numeric($text) ? (float) $text : null);

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+// How long an hour on the road takes, a sweep of two hundred, and the equivalent network in ngspice, in one run.
+//   php bench/road.php
+//   php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M bench/road.php      as bin/start serves it
+
+use LampThread\Exchange\JobFile;
+use LampThread\Road\AirPath;
+use LampThread\Road\Drive;
+use LampThread\Road\Drives;
+use LampThread\Road\HeatModel;
+use LampThread\Road\Outcome;
+use LampThread\Road\Vehicle;
+use LampThread\Shelf\Shelf;
+
+require __DIR__.'/../vendor/autoload.php';
+
+const RUNS = 15;
+const GAPS_K = [1, 1.5, 2, 3, 4, 5, 6, 7, 8, 10];
+
+$shelf = Shelf::standard();
+$files = JobFile::standard($shelf);
+$median = static function (callable $work, int $runs): float {
+    $work();
+    $times = [];
+    for ($run = 0; $run < $runs; $run++) {
+        $start = hrtime(true);
+        $work();
+        $times[] = (hrtime(true) - $start) / 1e6;
+    }
+    sort($times);
+
+    return $times[intdiv($runs, 2)];
+};
+
+$town = Drives::standard()['2-town'];
+$lastS = $town->lastS();
+$twice = static fn (array $column): array => [...$column, ...array_slice($column, 1)];
+$hour = new Drive(
+    'hour', 'An hour of town', '', 80, array_map(static fn (float $timeS): float => $timeS * 3600 / (2 * $lastS), [...$town->timesS, ...array_map(static fn (float $timeS): float => $timeS + $lastS, array_slice($town->timesS, 1))]),
+    $twice($town->speedsKmh), $twice($town->enginesRpm), $twice($town->loads), $twice($town->ambientsC), $twice($town->airConditioning), $twice($town->keysOn),
+);
+foreach (['orchard-sprayer', 'larkspur-camper', 'tern-step-van', 'saltmarsh-survey-buggy'] as $job) {
+    $brief = $files->brief($files->decode((string) file_get_contents(__DIR__."/../core/data/jobs/{$job}.lampthread.json")));
+    $vehicle = Vehicle::of($brief, $shelf);
+    printf("%-24s an hour at 0.1 s, %d steps: %6.1f ms (median of %d)\n", $job, 10 * $hour->lastS(), $median(static fn (): Outcome => $vehicle->drive($hour), RUNS), RUNS);
+}
+$brief = $files->brief($files->decode((string) file_get_contents(__DIR__.'/../core/data/jobs/orchard-sprayer.lampthread.json')));
+$vehicle = Vehicle::of($brief, $shelf);
+$sweep = $vehicle->sweep();
+$start = hrtime(true);
+foreach (GAPS_K as $gapK) {
+    $sweep->row($town, $gapK);
+}
+printf("a sweep of 200 half hours at 0.5 s: %.2f s\n", (hrtime(true) - $start) / 1e9);
+
+// The three lumps as a network, driven for an hour with the same steps.
+$model = HeatModel::of($brief);
+[$takes] = (new AirPath($model))->takes($model->coolantWPerK(850), 0, 0, 20, 0, false);
+$netlist = implode("\n", [
+    '* heat', 'Iheat 0 m PULSE(4000 8000 0 1 1 40 90)', sprintf('Rm m e %.9g', 1 / $model->metalToCoolantWPerK), sprintf('Rbay e 0 %.9g', 1 / HeatModel::BAY_W_PER_K),
+    sprintf('Rflow e r %.9g', 1 / $model->coolantWPerK(850)), sprintf('Grad r 0 e 0 %.9g', $takes), sprintf('Cm m 0 %.9g IC=0', $model->metalJPerK),
+    sprintf('Ce e 0 %.9g IC=0', $model->engineJPerK), sprintf('Cr r 0 %.9g IC=0', $model->radiatorJPerK), '.tran 0.1 3600 0 0.1 uic', '.control', 'run', 'quit', '.endc', '.end',
+]);
+$path = sys_get_temp_dir().'/lamp-road.cir';
+file_put_contents($path, $netlist."\n");
+$empty = sys_get_temp_dir().'/lamp-road-empty.cir';
+file_put_contents($empty, "nothing\n.control\nquit\n.endc\n.end\n");
+$spice = static fn (string $file): callable => static fn (): string => (string) shell_exec("ngspice -b {$file} 2>&1");
+$theirs = $median($spice($path), 5) - $median($spice($empty), 5);
+$ours = $median(static fn (): Outcome => $vehicle->drive($hour), RUNS);
+array_map(unlink(...), [$path, $empty]);
+printf("ngspice, the three lumps alone, an hour at 0.1 s: %.0f ms; ratio to ours with fans, thermostat and road: %.1f\n", $theirs, $theirs / $ours);

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Tests\Exchange;
+
+use LampThread\Brief\Driveline;
+use LampThread\Brief\Unusable;
+use LampThread\Exchange\DriveCsv;
+use LampThread\Road\Drives;
+use LampThread\Road\Vehicle;
+use LampThread\Tests\Orchard;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Drives and logs to and from files. */
+final class DriveCsvTest extends TestCase
+{
+    public function test_every_drive_that_ships_comes_back_as_it_went(): void
+    {
+        $vehicle = Vehicle::of(Orchard::brief(), Orchard::shelf());
+        foreach (Drives::standard() as $drive) {
+            [$back, $measured] = (new DriveCsv(null))->read(DriveCsv::write($drive), 'Back');
+            $back = $back->at(null, $drive->startsC);
+            self::assertEqualsWithDelta($vehicle->drive($drive)->run->peakC, $vehicle->drive($back)->run->peakC, 0.01, $drive->id);
+            self::assertSame($drive->lastS(), $back->lastS());
+            self::assertSame([], $measured);
+        }
+    }
+
+    /** 60.5 km/h at 2000 rpm in direct top, axle 4.11, tyre 0.66 m: so 60.5 km/h are 2000 rpm. */
+    public function test_gears_become_engine_speed_by_the_driveline(): void
+    {
+        $csv = "time_s;speed_kmh;gear;coolant_c\n0;60,5;2;80\n10;60,5;2;81\n20;0;0;82";
+        [$drive, $measured] = (new DriveCsv(new Driveline(4.11, [3.5, 1.0], 0.66)))->read($csv, 'Log');
+
+        self::assertEqualsWithDelta(2000, $drive->enginesRpm[0], 5);
+        self::assertSame(850.0, $drive->enginesRpm[2]);
+        self::assertSame([80.0, 81.0, 82.0], $measured);
+        self::assertSame(80.0, $drive->startsC);
+    }
+
+    /** @return iterable<string, array{string, list<string>}> file and what is said, place first */
+    public static function unusable(): iterable
+    {
+        $head = "time_s,speed_kmh,engine_rpm\n";
+        yield 'empty' => ['', ['line 1: the column ‘time_s’ is missing', 'line 1: the column ‘speed_kmh’', 'line 1: needs engine_rpm or gear']];
+        yield 'unknown column' => ["time_s,speed_kmh,engine_rpm,mood\n0,0,0,1\n1,0,0,1", ['line 1: ‘mood’ is no column']];
+        yield 'gear without a driveline' => ["time_s,speed_kmh,gear\n0,0,1\n1,0,1", ['line 1: has gear but no engine_rpm']];
+        yield 'time running backwards' => ["{$head}0,0,800\n5,0,800\n4,0,800", ['line 4, time_s: 4 s does not come after 5 s']];
+        yield 'the same time twice' => ["{$head}0,0,800\n0,0,800", ['line 3, time_s: 0 s does not come after 0 s']];
+        yield 'a gap' => ["{$head}0,0,800\n500,0,800", ['line 3, time_s: nothing is told for 500 s']];
+        yield 'absurd speed' => ["{$head}0,0,800\n1,4000,800", ['line 3, speed_kmh: ‘4000’ must be a number from 0 to 400']];
+        yield 'no number' => ["{$head}0,0,800\n1,fast,800", ['line 3, speed_kmh: ‘fast’ must be']];
+        yield 'a cell missing' => ["{$head}0,0,800\n1,0", ['line 3: has 2 cells, the first line has 3']];
+        yield 'an empty cell' => ["{$head}0,0,800\n1,,800", ['line 3, speed_kmh: is missing']];
+        yield 'one row' => ["{$head}0,0,800", ['the file: has fewer than two rows']];
+        yield 'a million rows' => [$head.str_repeat("1,1,1\n", 1_000_000), ['the file: has about 1000001 rows; a drive has at most 20000']];
+    }
+
+    /** @param  list<string>  $says */
+    #[DataProvider('unusable')]
+    public function test_what_is_wrong_is_named_with_line_and_column(string $csv, array $says): void
+    {
+        try {
+            (new DriveCsv(null))->read($csv, 'x');
+            self::fail('It was taken.');
+        } catch (Unusable $unusable) {
+            self::assertCount(count($says), $unusable->problems);
+            foreach ($says as $at => $start) {
+                self::assertSame($start, mb_substr($unusable->problems[$at]->line(), 0, mb_strlen($start)));
+            }
+        }
+    }
+
+    public function test_after_fifty_it_stops_counting(): void
+    {
+        try {
+            (new DriveCsv(null))->read("time_s,speed_kmh,engine_rpm\n".str_repeat("0,0,0\n", 5000), 'x');
+            self::fail('It was taken.');
+        } catch (Unusable $unusable) {
+            self::assertCount(52, $unusable->problems);
+            self::assertStringContainsString('was not looked at', $unusable->problems[51]->says);
+        }
+    }
+}

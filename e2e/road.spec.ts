@@ -1,0 +1,69 @@
+import { expect, test } from "@playwright/test";
+
+test("a drive is picked, played by the logger, and a second setting is driven beside it and taken", async ({
+  page,
+}) => {
+  await page.goto("/jobs/orchard-sprayer/road");
+  await expect(page.getByRole("img", { name: /^Temperature/ })).toBeVisible();
+  await page.getByRole("radio", { name: "Slow climb in low gear" }).click();
+  await expect(page.getByText("up a pass")).toBeVisible();
+  await page.getByRole("radio", { name: "300 ×" }).click();
+  await page.getByRole("button", { name: "Play the logger" }).click();
+  await expect(page.getByText(/coolant \d.*km\/h/)).toBeVisible();
+  await page.getByRole("button", { name: "Show it whole" }).click();
+
+  await page.getByRole("radio", { name: "Maker’s, wide gap" }).click();
+  await expect(page.getByRole("columnheader", { name: "Maker’s, wide gap" })).toBeVisible();
+  await expect(page.getByRole("row", { name: /Hottest coolant/ })).toContainText(/[+−]/);
+  await page.getByRole("button", { name: "Take this" }).click();
+  await page.keyboard.press("b");
+  await expect(page.getByLabel("On at")).not.toHaveValue("92");
+  await page.getByRole("button", { name: "Undo" }).click();
+});
+
+test("a sweep grows row by row, can be stopped, and a set point is taken from it", async ({ page }) => {
+  await page.goto("/jobs/orchard-sprayer/road");
+  await page.getByRole("button", { name: "Drive two hundred" }).click();
+  await expect(page.getByRole("button", { name: /Take it$/ })).toHaveCount(200, { timeout: 30_000 });
+  await page.getByRole("radio", { name: "Starts an hour" }).click();
+  await page
+    .getByRole("button", { name: /no other beats it. Take it$/ })
+    .first()
+    .click();
+  await expect(page.getByRole("button", { name: "Undo" })).toHaveAttribute("title", "Set points from the sweep");
+  await page.getByRole("button", { name: "Undo" }).click();
+});
+
+test("files that cannot be driven are told line by line; a log is fitted", async ({ page }) => {
+  await page.goto("/jobs/orchard-sprayer/road");
+  const file = (lines: string[]) => ({
+    name: "our hill.csv",
+    mimeType: "text/csv",
+    buffer: Buffer.from(lines.join("\n")),
+  });
+  await page
+    .getByLabel("Drive file")
+    .setInputFiles(file(["time_s,speed_kmh,engine_rpm", "0,10,900", "5,9000,900", "3,10,900"]));
+  await expect(page.getByRole("alert")).toContainText("line 3, speed_kmh");
+  await expect(page.getByRole("alert")).toContainText("line 4, time_s");
+  await page
+    .getByLabel("Drive file")
+    .setInputFiles(file(["time_s,speed_kmh,engine_rpm", "0,20,2500", "100,20,2500", "200,20,2500"]));
+  await expect(page.getByRole("radio", { name: "our hill" })).toBeChecked();
+
+  const log = ["time_s,speed_kmh,engine_rpm,load,ambient_c,coolant_c"];
+  for (let time = 0; time <= 900; time += 15) {
+    log.push(`${time},18,3000,0.5,28,${(82 + 26 * (1 - Math.exp(-time / 260))).toFixed(2)}`);
+  }
+  await page.getByLabel("Log file").setInputFiles(file(log));
+  await expect(page.getByRole("region", { name: "Fitted to the log" })).toContainText("K fitted");
+  await page.getByRole("button", { name: "Make the model this vehicle" }).click();
+  await expect(page.getByRole("button", { name: "Undo" })).toHaveAttribute("title", "Fitted to a log");
+  await page.getByRole("button", { name: "Undo" }).click();
+});
+
+test("a lockout is drawn against road speed and gear", async ({ page }) => {
+  await page.goto("/jobs/tern-step-van/road");
+  await expect(page.getByRole("img", { name: "Engine speed against road speed in each gear" })).toBeVisible();
+  await expect(page.getByText(/km\/h in gear 1/)).toBeVisible();
+});

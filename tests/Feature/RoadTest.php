@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use LampThread\Exchange\DriveCsv;
+use LampThread\Road\Drives;
+use Tests\TestCase;
+
+final class RoadTest extends TestCase
+{
+    public function test_a_drive_is_driven_with_one_setting_and_with_two(): void
+    {
+        $id = $this->orchard()['id'];
+        $one = $this->postJson("/api/jobs/{$id}/road", ['drive' => '3-queue', 'ambientC' => 30, 'altitudeM' => 500])->assertOk();
+        $this->assertFits('road', (string) $one->getContent());
+        self::assertCount(1, $one->json('outcomes'));
+        self::assertCount(6, $one->json('drives'));
+
+        $two = $this->postJson("/api/jobs/{$id}/road", [
+            'drive' => '3-queue', 'label' => 'Late', 'changes' => ['/control/stages/0/decider/onC' => 100, '/control/stages/0/decider/offC' => 95],
+        ])->assertOk();
+        $this->assertFits('road', (string) $two->getContent());
+        self::assertGreaterThan($two->json('outcomes.0.peakC') + 3, $two->json('outcomes.1.peakC'));
+        self::assertSame(1, $this->getJson("/api/jobs/{$id}")->json('version'), 'nothing is saved by driving');
+    }
+
+    public function test_what_cannot_be_driven_is_refused_with_its_place(): void
+    {
+        $id = $this->orchard()['id'];
+        foreach ([['drive' => 'moon'], ['ambientC' => 'hot'], ['altitudeM' => 90000], ['startsC' => 500]] as $asked) {
+            $this->postJson("/api/jobs/{$id}/road", $asked)->assertUnprocessable()->assertJsonPath('problems.0.at', '/'.array_key_first($asked));
+        }
+        $this->postJson("/api/jobs/{$id}/road", ['changes' => ['/control/stages/0/decider/onC' => 20]])->assertUnprocessable();
+    }
+
+    public function test_a_sweep_goes_row_by_row(): void
+    {
+        $id = $this->orchard()['id'];
+        $row = $this->postJson("/api/jobs/{$id}/road/sweep", ['drive' => '3-queue', 'gapK' => 4])->assertOk();
+        $this->assertFits('sweep', (string) $row->getContent());
+        self::assertCount(20, $row->json('cells'));
+        $this->postJson("/api/jobs/{$id}/road/sweep", ['gapK' => 99])->assertUnprocessable()->assertJsonPath('problems.0.at', '/gapK');
+    }
+
+    public function test_a_drive_is_brought_driven_and_taken_along(): void
+    {
+        $id = $this->orchard()['id'];
+        $csv = DriveCsv::write(Drives::standard()['5-climb']);
+        $own = $this->csv("/api/jobs/{$id}/road/drives?name=Our%20hill", $csv)->assertCreated()->json('id');
+        $driven = $this->postJson("/api/jobs/{$id}/road", ['drive' => $own])->assertOk();
+        self::assertSame('Our hill', $driven->json('drive.name'));
+        self::assertSame($csv, (string) $this->get("/api/drives/{$own}.csv")->assertOk()->getContent());
+        $this->get('/api/drives/nothing.csv')->assertNotFound();
+        $this->csv("/api/jobs/{$id}/road/drives", $csv)->assertUnprocessable()->assertJsonPath('problems.0.at', '/name');
+        $this->csv("/api/jobs/{$id}/road/drives?name=x", 'time_s')->assertUnprocessable();
+    }
+
+    public function test_a_log_is_fitted_or_refused(): void
+    {
+        $id = $this->orchard()['id'];
+        $log = "time_s,speed_kmh,engine_rpm,load,ambient_c,coolant_c\n";
+        for ($timeS = 0; $timeS <= 900; $timeS += 15) {
+            $log .= "{$timeS},18,3000,0.5,28,".(82 + 26 * (1 - exp(-$timeS / 260)))."\n";
+        }
+        $fit = $this->csv("/api/jobs/{$id}/road/calibrate", $log)->assertOk();
+        $this->assertFits('calibration', (string) $fit->getContent());
+        self::assertLessThan($fit->json('rmsBeforeK'), $fit->json('rmsK'));
+        $this->csv("/api/jobs/{$id}/road/calibrate", "time_s,speed_kmh,engine_rpm\n0,0,0\n1,0,0")->assertUnprocessable();
+
+        $changed = $this->postJson("/api/jobs/{$id}/changes", ['version' => 1, 'label' => 'Fitted', 'changes' => ['/heat/heatShare' => 0.9]])->assertOk();
+        self::assertSame(0.9, $changed->json('file.heat.heatShare'));
+    }
+
+    /** @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response> */
+    private function csv(string $uri, string $csv): \Illuminate\Testing\TestResponse
+    {
+        return $this->call('POST', $uri, server: ['CONTENT_TYPE' => 'text/csv'], content: $csv);
+    }
+}
