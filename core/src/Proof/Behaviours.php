@@ -12,6 +12,7 @@ use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\Clutch;
 use LampThread\Circuit\Component\ComputerDriver;
 use LampThread\Circuit\Component\FanMotor;
+use LampThread\Circuit\Component\FixedResistor;
 use LampThread\Circuit\Component\KeySwitch;
 use LampThread\Circuit\Component\TemperatureSwitch;
 use LampThread\Electrics\Key;
@@ -179,8 +180,11 @@ final readonly class Behaviours
 
     private function indicator(): Behaviour
     {
-        return new Behaviour('indicator-tells', 'The indicator is lit while its fan is fed, and only then', Severity::Warning, 'The indicator does not tell the truth', '/control/override/indicator', function (OperatingPoint $point): true|string {
-            $isLit = abs($point->volts->across('indicator:1', 'indicator:2')) > 0.3 * $this->brief->supply->systemV;
+        $lamp = $this->circuit->components['indicator'];
+        $ohm = $lamp instanceof FixedResistor ? $lamp->ohm : 0.0;
+
+        return new Behaviour('indicator-tells', 'The indicator is lit while its fan is fed, and only then', Severity::Warning, 'The indicator does not tell the truth', '/control/override/indicator', function (OperatingPoint $point) use ($ohm): true|string {
+            $isLit = abs($point->currentA('indicator')) * $ohm > 0.3 * $this->brief->supply->systemV;
             $fan = $this->brief->control->stages[0]->fanIds[0];
             $isFed = abs($point->volts->across("{$fan}:+", "{$fan}:-")) > 0.3 * $this->brief->supply->systemV;
 

@@ -28,6 +28,11 @@ enum Bottleneck: string
     /** Speed of all fans together from which no more can be asked of them. */
     private const FULL_SHARE = 0.85;
 
+    /** Cooled by this much within that time, the fans had it in hand, K and s. */
+    private const COOLER_K = 1.0;
+
+    private const SOON_S = 240.0;
+
     /** Voltage at the battery below which the charging system is not keeping up. */
     private const LOW_SHARE = 0.94;
 
@@ -49,10 +54,25 @@ enum Bottleneck: string
         if ($state->speedShare < self::FULL_SHARE) {
             return $state->busV < self::LOW_SHARE * $chargingV && ! in_array(false, $hot, true) ? self::Supply : self::SetPoint;
         }
+        if (self::cools($run)) {
+            return self::SetPoint;
+        }
         $airWPerK = $airMs * $model->faceM2 * Air::heatJPerM3K($ambientC, $altitudeM);
         $conductance = $model->coreWPerK * ($airMs / AirPath::TOLD_AT_MS) ** 0.6;
 
         return Radiator::takesWPerK($coolantWPerK, $airWPerK, $conductance) > self::AIR_IS_SCARCE_SHARE * $airWPerK ? self::Air : self::Core;
+    }
+
+    /** Whether the fans brought it down again soon after its hottest: then how hot it got was where they came on. */
+    private static function cools(Run $run): bool
+    {
+        foreach ($run->samples as $sample) {
+            if ($sample[0] > $run->peakAtS && $sample[0] < $run->peakAtS + self::SOON_S && $sample[10] > 0 && $sample[1] < $run->peakC - self::COOLER_K) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     public function words(): string
@@ -61,7 +81,7 @@ enum Bottleneck: string
             self::None => 'Nothing: the thermostat governs.',
             self::Air => 'Air: more of it through the core would cool more.',
             self::Core => 'The core: the air is there, a larger core would take more from it.',
-            self::SetPoint => 'The set point: the fans were not yet asked for all they can.',
+            self::SetPoint => 'The set point: the fans can do more, and were asked late.',
             self::Supply => 'The supply: the fans turn slowly for want of voltage.',
             self::Lockout => 'The lockout: it held the fan off.',
             self::HeatSoak => 'Heat soak: no pump, and hot metal gives its heat to the coolant.',

@@ -1,7 +1,8 @@
 import type { KeyboardEvent } from "react";
 import type { Bench } from "../api/generated/bench";
-import type { Design, DrawnItem, DrawnTerminal, DrawnThread, DrawnWire, Shape } from "../api/generated/saved-job";
+import type { Design, DrawnItem, DrawnTerminal, DrawnThread, DrawnWire } from "../api/generated/saved-job";
 import { digits, kindOf, useShown } from "../kit/units";
+import { Blades, Shapes } from "./symbols";
 
 export interface Held {
   kind: "terminal" | "component" | "wire";
@@ -284,32 +285,6 @@ function Item({ item, drawn }: { item: DrawnItem; drawn: Drawn }) {
       </g>
     </g>
   );
-}
-
-function Blades({ speedShare }: { speedShare: number }) {
-  const seconds = 0.9 / Math.max(0.1, Math.abs(speedShare));
-  return (
-    <>
-      <path d="M-26 0H-17M17 0H26" className="part-shape" />
-      <circle r={17} className="fill-lamp stroke-ink" strokeWidth={2} fillOpacity={0.45} />
-      <g style={{ animation: `turn ${seconds.toFixed(2)}s linear infinite${speedShare < 0 ? " reverse" : ""}` }}>
-        {[0, 90, 180, 270].map((angle) => (
-          <path
-            key={angle}
-            d="M0 0C4 -5 4 -11 0 -15C-5 -11 -4 -4 0 0"
-            transform={`rotate(${angle})`}
-            className="fill-ink"
-          />
-        ))}
-      </g>
-    </>
-  );
-}
-
-function Shapes({ shapes, isClosed }: { shapes: Shape[]; isClosed: boolean }) {
-  return shapes
-    .filter((shape) => shape.when === "always" || shape.when === (isClosed ? "closed" : "open"))
-    .map((shape) => <path key={shape.d} d={shape.d} className="part-shape" />);
 }
 
 interface TerminalProps {

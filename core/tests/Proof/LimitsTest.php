@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Tests\Proof;
+
+use LampThread\Electrics\FaultKind;
+use LampThread\Electrics\Faults;
+use LampThread\Electrics\Key;
+use LampThread\Electrics\OperatingPoint;
+use LampThread\Electrics\SeriesChains;
+use LampThread\Electrics\Setting;
+use LampThread\Electrics\Solver;
+use LampThread\Proof\Changeless;
+use LampThread\Proof\Limits;
+use LampThread\Sizing\Ampacity;
+use LampThread\Sizing\Sizing;
+use LampThread\Sizing\WireSizing;
+use LampThread\Tests\Orchard;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** What burns, what opens, what lies in a chain, and what changes nothing. */
+final class LimitsTest extends TestCase
+{
+    public function test_a_sound_circuit_is_over_nothing_in_any_state(): void
+    {
+        $sizing = Orchard::sizing();
+        foreach ($sizing->duty->points as $point) {
+            self::assertNull(self::limits($sizing)->over($point));
+            self::assertNull(self::limits($sizing)->overloadedFuse($point));
+            self::assertNull(self::limits($sizing)->opens($point));
+        }
+    }
+
+    public function test_a_short_opens_the_fuse_before_it_as_soon_as_its_gates_say(): void
+    {
+        $sizing = Orchard::sizing();
+        $shorted = self::point($sizing, ['fan-1' => FaultKind::Short]);
+        $opens = self::limits($sizing)->opens($shorted);
+
+        self::assertNotNull($opens);
+        self::assertSame('fan-1-fuse', $opens[0]);
+        $fuse = $sizing->choices['fan-1-fuse']->taken->part;
+        self::assertInstanceOf(\LampThread\Shelf\FusePart::class, $fuse);
+        self::assertEqualsWithDelta($fuse->gates->mostS(abs($shorted->currentA('fan-1-fuse')) / $fuse->ratedA), $opens[1], 1e-12);
+    }
+
+    public function test_a_thin_wire_is_what_is_over(): void
+    {
+        $sizing = Orchard::sizing(['/pinned/fan-1-wire' => 'metric-0.75']);
+        $over = self::limits($sizing)->over(self::point($sizing, []));
+
+        self::assertNotNull($over);
+        self::assertStringStartsWith('W', $over);
+    }
+
+    public function test_only_what_a_fault_overloads_burns(): void
+    {
+        $sizing = Orchard::sizing(['/pinned/fan-1-wire' => 'metric-0.75']);
+        $sound = self::point($sizing, []);
+
+        self::assertNull(self::limits($sizing)->burns($sound, $sound));
+        $jammed = self::point($sizing, ['fan-1' => FaultKind::Jammed]);
+        self::assertGreaterThan(20.0, self::limits($sizing)->burns($jammed, $sound)[1] ?? 0.0);
+    }
+
+    /** Whichever of a chain is opened, every current elsewhere is the same. */
+    public function test_of_a_chain_one_stands_for_all(): void
+    {
+        $sizing = Orchard::sizing();
+        $sound = self::point($sizing, []);
+        $chains = SeriesChains::of($sound);
+        $solver = new Solver($sizing->circuit);
+        $feed = $chains->chain('fan-1-fuse');
+        $of = array_values(array_filter(['W2', 'W3', 'W4', 'W5', 'fan-1-fuse'], static fn (string $part): bool => $chains->chain($part) === $feed));
+
+        self::assertGreaterThan(2, count($of));
+        self::assertNotSame($feed, $chains->chain('W7'));
+        self::assertSame('battery', $chains->chain('battery'));
+        foreach ([FaultKind::Open, FaultKind::HighResistance] as $kind) {
+            $points = array_map(static fn (string $part): OperatingPoint => $solver->breakIn($sound, $sound->setting->with(new Faults([$part => $kind]))), $of);
+            foreach ($points as $point) {
+                self::assertEqualsWithDelta($points[0]->currentA('fan-1'), $point->currentA('fan-1'), 1e-6);
+                self::assertEqualsWithDelta($points[0]->volts->at('battery:+'), $point->volts->at('battery:+'), 1e-6);
+            }
+        }
+    }
+
+    #[TestWith(['fan-1-fuse', FaultKind::Open, true, false])]
+    #[TestWith(['W3', FaultKind::HighResistance, true, false])]
+    #[TestWith(['W4', FaultKind::Chafed, true, false])]
+    #[TestWith(['fan-1', FaultKind::Short, true, false])]
+    #[TestWith(['fan-1', FaultKind::Jammed, true, false])]
+    #[TestWith(['fan-1-relay', FaultKind::StuckOff, true, false])]
+    #[TestWith(['fan-1-relay', FaultKind::StuckOn, false, true])]
+    #[TestWith(['stage-1-switch', FaultKind::StuckOn, false, true])]
+    #[TestWith(['stage-1-switch', FaultKind::Drifted, true, false])]
+    #[TestWith(['override', FaultKind::Short, false, false])]
+    #[TestWith(['override', FaultKind::Open, true, true])]
+    public function test_what_can_change_nothing(string $part, FaultKind $kind, bool $cold, bool $hot): void
+    {
+        $sizing = Orchard::sizing();
+        $changeless = new Changeless($sizing->circuit);
+        $at = static fn (float $coolantC): OperatingPoint => (new Solver($sizing->circuit))->settle(new Setting(Key::Run, 850, $coolantC));
+
+        self::assertSame($cold, $changeless->is($part, $kind, $at(20)), 'cold');
+        self::assertSame($hot, $changeless->is($part, $kind, $at(96)), 'hot');
+    }
+
+    /** @param  array<string, FaultKind>  $faults */
+    private static function point(Sizing $sizing, array $faults): OperatingPoint
+    {
+        return (new Solver($sizing->circuit))->settle((new Setting(Key::Run, 850, 110))->with(new Faults($faults)));
+    }
+
+    private static function limits(Sizing $sizing): Limits
+    {
+        return new Limits($sizing->circuit, new WireSizing(Orchard::shelf(), new Ampacity(Orchard::shelf()->ampacityRows), $sizing->brief), Orchard::shelf()->gates['blade']);
+    }
+}

@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Tests\Road;
+
+use LampThread\Circuit\Component\FanMotor;
+use LampThread\Electrics\Key;
+use LampThread\Electrics\Setting;
+use LampThread\Electrics\Solver;
+use LampThread\Road\AirPath;
+use LampThread\Road\Bottleneck;
+use LampThread\Road\Drives;
+use LampThread\Road\FanResponse;
+use LampThread\Road\HeatModel;
+use LampThread\Road\Vehicle;
+use LampThread\Tests\Combination;
+use LampThread\Tests\Orchard;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What the fans do on the road is what the circuit does on the bench. */
+final class FanResponseTest extends TestCase
+{
+    /** @return iterable<string, array{array<string, mixed>}> */
+    public static function loads(): iterable
+    {
+        foreach (['one fan', 'two on one relay', 'two, a relay each', 'two at two temperatures', 'dropping resistor', 'two windings', 'series and parallel'] as $load) {
+            foreach (['switch closing when hot', 'switch opening when hot', 'capillary', 'electronic, dry contact', 'computer'] as $decider) {
+                yield "{$decider}, {$load}" => [Combination::changes(Combination::deciders()[$decider], Combination::loads()[$load])];
+            }
+        }
+    }
+
+    /** @param  array<string, mixed>  $changes */
+    #[DataProvider('loads')]
+    public function test_hot_and_cold_are_what_the_bench_has(array $changes): void
+    {
+        $sizing = Orchard::sizing($changes);
+        $response = new FanResponse($sizing->brief, $sizing->circuit);
+        $stages = count($sizing->brief->control->stages);
+        foreach ([[20.0, false], [130.0, true]] as [$coolantC, $isHot]) {
+            $state = $response->at(true, 850, false, array_fill(0, $stages, $isHot), array_fill(0, $stages, $coolantC), null);
+            $bench = (new Solver($sizing->circuit))->settle(new Setting(Key::Run, 850, $coolantC));
+            $turning = 0;
+            $currentA = 0.0;
+            foreach ($sizing->circuit->each(FanMotor::class) as $motor) {
+                $turning += $bench->position($motor->id) === FanMotor::TURNING ? 1 : 0;
+                $currentA += $bench->currentA($motor->id);
+            }
+            self::assertSame($turning, $state->running);
+            self::assertEqualsWithDelta($currentA, $state->currentA, 1e-4);
+            self::assertEqualsWithDelta($bench->volts->at('battery:+'), $state->busV, 1e-4);
+        }
+    }
+
+    public function test_a_stage_alone_gives_less_than_both(): void
+    {
+        foreach (['two at two temperatures', 'dropping resistor', 'series and parallel'] as $load) {
+            $sizing = Orchard::sizing(Combination::changes(Combination::deciders()['computer'], Combination::loads()[$load]));
+            $response = new FanResponse($sizing->brief, $sizing->circuit);
+            $low = $response->at(true, 850, false, [true, false], [95, 95], null);
+            $high = $response->at(true, 850, false, [true, true], [110, 110], null);
+
+            self::assertGreaterThan(0, $low->airM3h, $load);
+            self::assertGreaterThan(1.2 * $low->airM3h, $high->airM3h, $load);
+        }
+    }
+
+    public function test_a_stepless_controller_gives_by_what_it_feels(): void
+    {
+        $sizing = Orchard::sizing(Combination::changes(Combination::deciders()['stepless'], Combination::loads()['one fan']));
+        $response = new FanResponse($sizing->brief, $sizing->circuit);
+        $air = static fn (float $feltC): float => $response->at(true, 850, false, [true], [$feltC], null)->airM3h;
+
+        self::assertGreaterThan($air(92), $air(96));
+        self::assertGreaterThan($air(96), $air(100));
+        self::assertEqualsWithDelta($air(101), $air(120), 1e-6);
+        self::assertSame(0.0, $response->at(true, 850, false, [false], [95], null)->airM3h);
+    }
+
+    public function test_after_run_runs_its_time_with_the_key_out(): void
+    {
+        $sizing = Orchard::sizing(['/control/afterRun' => ['delayS' => 200]]);
+        $response = new FanResponse($sizing->brief, $sizing->circuit);
+
+        self::assertSame(1, $response->at(false, 0, false, [false], [80], 10)->running);
+        self::assertSame(0, $response->at(false, 0, false, [false], [80], 200)->running);
+        self::assertLessThan(-10.0, $response->at(false, 0, false, [false], [80], 10)->batteryA);
+    }
+
+    public function test_a_weak_alternator_slows_the_fans_at_idle(): void
+    {
+        $sizing = Orchard::sizing(['/supply/alternatorIdleA' => 12, '/supply/batteryMilliohm' => 30]);
+        $response = new FanResponse($sizing->brief, $sizing->circuit);
+        $idle = $response->at(true, 850, false, [true], [110], null);
+        $fast = $response->at(true, 3000, false, [true], [110], null);
+
+        self::assertLessThan($fast->speedShare - 0.04, $idle->speedShare);
+        self::assertLessThan(0.0, $idle->batteryA);
+    }
+
+    public function test_a_lockout_holds_them_from_its_speed_on(): void
+    {
+        $sizing = Orchard::sizing(['/control/lockouts' => ['aboveRpm' => 2300]]);
+        $response = new FanResponse($sizing->brief, $sizing->circuit);
+
+        self::assertSame(1, $response->at(true, 2299, false, [true], [110], null)->running);
+        self::assertSame(0, $response->at(true, 2300, false, [true], [110], null)->running);
+    }
+
+    public function test_air_through_the_core_grows_with_speed_fans_and_shroud(): void
+    {
+        $path = new AirPath(HeatModel::of(Orchard::brief()));
+        $takes = static fn (float $fanM3h, float $kmh): float => $path->takes(2000, $fanM3h, $kmh, 25, 0, false)[0];
+
+        self::assertGreaterThan(0.0, $takes(0, 0));
+        self::assertGreaterThan(3 * $takes(0, 0), $takes(2500, 0));
+        self::assertGreaterThan($takes(0, 60), $takes(0, 120));
+        self::assertGreaterThan($takes(0, 30), $takes(2500, 30));
+        self::assertLessThan(1.1, $takes(2500, 120) / $takes(0, 120), 'at speed a fan adds next to nothing');
+        $bare = new AirPath(HeatModel::of(Orchard::brief(['/fit/shroudPercent' => 0])));
+        self::assertLessThan($takes(2500, 0), $bare->takes(2000, 2500, 0, 25, 0, false)[0]);
+        $flaps = new AirPath(HeatModel::of(Orchard::brief(['/fit/flaps' => true])));
+        self::assertGreaterThan($takes(0, 100), $flaps->takes(2000, 0, 100, 25, 0, false)[0]);
+    }
+
+    public function test_a_condenser_warms_the_air_less_the_more_of_it_there_is(): void
+    {
+        $path = new AirPath(HeatModel::of(Orchard::brief()));
+
+        self::assertSame(0.0, $path->takes(2000, 2500, 0, 25, 0, false)[1]);
+        self::assertGreaterThan($path->takes(2000, 2500, 100, 25, 0, true)[1], $path->takes(2000, 2500, 0, 25, 0, true)[1]);
+        self::assertLessThanOrEqual(20.0, $path->takes(2000, 0, 0, 25, 0, true)[1]);
+    }
+
+    public function test_heat_comes_with_load_speed_and_the_compressor(): void
+    {
+        $model = HeatModel::of(Orchard::brief());
+
+        self::assertSame(0.0, $model->heatW(0, 0.5, true));
+        self::assertGreaterThan($model->heatW(850, 0, false), $model->heatW(3000, 0, false));
+        self::assertEqualsWithDelta(AirPath::COMPRESSOR_W * $model->heatShare, $model->heatW(850, 0, true) - $model->heatW(850, 0, false), 1e-9);
+        self::assertEqualsWithDelta($model->heatShare * 0.5 * $model->ratedW, $model->heatW(850, 0.5, false) - $model->heatW(850, 0, false), 1e-9);
+        self::assertGreaterThan(10 * $model->coolantWPerK(0), $model->coolantWPerK(850));
+    }
+
+    public function test_what_limits_is_told_apart(): void
+    {
+        $limited = static fn (array $changes, string $drive): Bottleneck => Vehicle::of(Orchard::brief($changes), Orchard::shelf())->drive(Drives::standard()[$drive])->limitedBy;
+
+        self::assertSame(Bottleneck::None, $limited([], '1-warm-up'));
+        self::assertSame(Bottleneck::SetPoint, $limited(['/control/stages/0/decider/onC' => 107, '/control/stages/0/decider/offC' => 100], '3-queue'));
+        self::assertSame(Bottleneck::Lockout, $limited(['/control/lockouts' => ['aboveRpm' => 2000]], '5-climb'));
+        self::assertSame(Bottleneck::HeatSoak, $limited([], '6-stop-after-climb'));
+        self::assertContains($limited(['/heat' => ['coreWPerK' => 300]], '5-climb'), [Bottleneck::Core, Bottleneck::Air]);
+        self::assertSame(Bottleneck::Core, $limited(['/heat' => ['coreWPerK' => 150], '/fans/0/flowM3h' => 6000], '5-climb'));
+        foreach (Bottleneck::cases() as $one) {
+            self::assertStringEndsWith('.', $one->words());
+        }
+    }
+
+    public function test_every_drive_makes_sense(): void
+    {
+        $drives = Drives::standard();
+        self::assertCount(6, $drives);
+        foreach ($drives as $id => $drive) {
+            self::assertSame(0.0, $drive->timesS[0], $id);
+            for ($at = 1; $at < count($drive->timesS); $at++) {
+                self::assertGreaterThan($drive->timesS[$at - 1], $drive->timesS[$at], $id);
+            }
+            self::assertLessThanOrEqual(1.0, max([0.0, ...$drive->loads]));
+            self::assertSame(count($drive->timesS), count($drive->keysOn));
+            self::assertSame(40.0, $drive->at(40, null)->ambientsC[1]);
+            self::assertSame(12.0, $drive->at(null, 12)->startsC);
+        }
+    }
+}

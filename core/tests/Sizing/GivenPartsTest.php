@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Tests\Sizing;
+
+use LampThread\Brief\Unusable;
+use LampThread\Shelf\FusePart;
+use LampThread\Sizing\Choice;
+use LampThread\Sizing\Constraint;
+use LampThread\Tests\Combination;
+use LampThread\Tests\Orchard;
+use PHPUnit\Framework\TestCase;
+
+/** What is found in a vehicle and stays: wires, feeds without a fuse, bundles; and what the whole costs. */
+final class GivenPartsTest extends TestCase
+{
+    public function test_a_wire_that_is_there_keeps_its_size_and_limits_its_fuse(): void
+    {
+        $sizing = Orchard::sizing(['/runs/relay-to-fan/conductor' => 'metric-1.5']);
+        $wires = [];
+        foreach ($sizing->circuit->wires as $wire) {
+            $wires[$wire->stretch->value] = $wire->conductor->designation;
+        }
+
+        self::assertSame('1.5 mm²', $wires['relay-to-fan']);
+        self::assertNotSame('1.5 mm²', $wires['fuse-to-relay']);
+        self::assertFalse(self::constraint($sizing->choices['fan-1-wire'], 'its fuse')->isMet, 'no new wire makes the old one thicker');
+    }
+
+    public function test_a_thicker_wire_that_is_there_loses_less(): void
+    {
+        $drop = static fn (array $changes): float => self::constraint(Orchard::sizing([...$changes, '/pinned/fan-1-wire' => 'metric-4'])->choices['fan-1-wire'], 'loop drop')->value;
+
+        self::assertLessThan($drop([]) - 0.2, $drop(['/runs/relay-to-fan/conductor' => 'metric-16']));
+    }
+
+    public function test_a_wire_there_is_not_on_the_shelf_is_refused_at_its_place(): void
+    {
+        try {
+            Orchard::brief(['/runs/relay-to-fan/conductor' => 'metric-99']);
+            self::fail('It was taken.');
+        } catch (Unusable $unusable) {
+            self::assertSame('/runs/relay-to-fan/conductor', $unusable->problems[0]->at);
+        }
+    }
+
+    public function test_no_fuse_is_never_offered_and_nothing_stands_behind_it(): void
+    {
+        $sizing = Orchard::sizing(['/pinned/fan-1-fuse' => FusePart::NONE]);
+        $choice = $sizing->choices['fan-1-fuse'];
+
+        self::assertSame('No fuse', $choice->taken->label());
+        self::assertNotContains(FusePart::NONE, array_map(static fn ($candidate): string => $candidate->part->id, $choice->candidates));
+        self::assertFalse(self::constraint($sizing->choices['fan-1-wire'], 'its fuse')->isMet);
+        self::assertFalse(self::constraint($sizing->choices['fan-1-wire'], 'short circuit')->isMet);
+    }
+
+    public function test_many_wires_together_ask_for_a_thicker_one(): void
+    {
+        $area = static fn (int $bundle): float => Orchard::sizing(['/runs/relay-to-fan/bundle' => $bundle])->circuit
+            ->wiresOf(Orchard::sizing()->circuit->reels['fan-1-wire'])[0]->conductor->areaMm2;
+
+        self::assertGreaterThan($area(1), $area(10));
+        self::assertGreaterThanOrEqual($area(10), $area(30));
+    }
+
+    public function test_the_job_costs_what_its_parts_and_metres_cost(): void
+    {
+        $sizing = Orchard::sizing();
+        $byHand = 0.0;
+        foreach (['coil-fuse', 'fan-1-fuse', 'fan-1-relay'] as $id) {
+            $byHand += $sizing->choices[$id]->taken->price() ?? NAN;
+        }
+        foreach ($sizing->circuit->wires as $wire) {
+            $byHand += $wire->run->lengthM * $wire->conductor->pricePerM;
+        }
+
+        self::assertEqualsWithDelta($byHand, $sizing->cost(), 1e-9);
+        self::assertGreaterThan($sizing->cost(), Orchard::sizing(['/pinned/fan-1-wire' => 'metric-35'])->cost());
+    }
+
+    public function test_a_diode_the_wrong_way_round_is_a_short(): void
+    {
+        $sizing = Orchard::sizing(['/pinned/fan-1-relay' => 'mini-40-12v-diode']);
+        $circuit = $sizing->circuit;
+        $turned = new \LampThread\Circuit\Circuit($circuit->components, array_map(static function ($wire) {
+            $swap = ['fan-1-relay:85' => 'fan-1-relay:86', 'fan-1-relay:86' => 'fan-1-relay:85'];
+
+            return new \LampThread\Circuit\Wire($wire->id, $swap[$wire->from] ?? $wire->from, $swap[$wire->to] ?? $wire->to, $wire->stretch, $wire->run, $wire->colour, $wire->reel, $wire->conductor, $wire->conductorC);
+        }, $circuit->wires), $circuit->reels);
+        $hot = new \LampThread\Electrics\Setting(\LampThread\Electrics\Key::Run, 850, 110);
+        $coilA = static fn ($of): float => abs((new \LampThread\Electrics\Solver($of))->settle($hot)->currentA('coil-fuse'));
+
+        self::assertLessThan(0.3, $coilA($circuit));
+        self::assertGreaterThan(10.0, $coilA($turned));
+        $relay = $sizing->choices['fan-1-relay']->taken->part;
+        self::assertInstanceOf(\LampThread\Shelf\RelayPart::class, $relay);
+        $duty = \LampThread\Sizing\Duty::of($turned);
+        $component = $turned->components['fan-1-relay'];
+        self::assertInstanceOf(\LampThread\Circuit\Component\Relay::class, $component);
+        $start = new \LampThread\Electrics\Surge([0.0, 1.0], [1.0, 1.0]);
+        $judged = (new \LampThread\Sizing\RelaySizing(Orchard::shelf(), $sizing->brief))->judge($relay, $component, $duty, $start);
+        self::assertContains('coil polarity', array_map(static fn (Constraint $constraint): string => $constraint->name, $judged->broken()));
+    }
+
+    public function test_a_shared_feed_sees_every_stage(): void
+    {
+        $sizing = Orchard::sizing(Combination::changes(Combination::deciders()['hand'], Combination::loads()['two on one relay']));
+
+        self::assertEqualsWithDelta(
+            $sizing->duty->greatestA('fan-1') + $sizing->duty->greatestA('fan-2'),
+            $sizing->duty->greatestA('fan-1-fuse'),
+            0.05,
+        );
+    }
+
+    private static function constraint(Choice $choice, string $name): Constraint
+    {
+        foreach ($choice->taken->constraints as $constraint) {
+            if ($constraint->name === $name) {
+                return $constraint;
+            }
+        }
+
+        self::fail("{$choice->id} is not judged by ‘{$name}’.");
+    }
+}
