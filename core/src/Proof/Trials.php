@@ -19,19 +19,24 @@ final readonly class Trials
     /** @return list<Finding> of a proof, with the remedies that work */
     public function of(Proof $proof): array
     {
-        $before = self::marks($proof->findings);
+        return array_map(fn (Finding $finding): Finding => $this->tried($finding, $proof->findings), $proof->findings);
+    }
 
-        return array_map(function (Finding $finding) use ($before): Finding {
-            $tried = [];
-            foreach ($finding->remedies as $remedy) {
-                $works = $this->try($finding, $remedy, $before);
-                if ($works !== null) {
-                    $tried[] = $works;
-                }
+    /**
+     * @param  list<Finding>  $standing  all that is said against the job, this among it
+     */
+    public function tried(Finding $finding, array $standing): Finding
+    {
+        $before = self::marks($standing);
+        $tried = [];
+        foreach ($finding->remedies as $remedy) {
+            $works = $this->try($finding, $remedy, $before);
+            if ($works !== null) {
+                $tried[] = $works;
             }
+        }
 
-            return $finding->with($tried);
-        }, $proof->findings);
+        return $finding->with($tried);
     }
 
     /** @param  array<string, Finding>  $before */

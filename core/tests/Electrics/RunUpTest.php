@@ -89,6 +89,18 @@ final class RunUpTest extends TestCase
         self::assertLessThan($alone->leastV('battery:+') - 0.1, $together->leastV('battery:+'));
     }
 
+    public function test_the_last_of_two_starts_on_a_battery_the_first_already_draws_from(): void
+    {
+        $together = $this->runUp(Combination::changes(Combination::deciders()['hand'], Combination::loads()['two, a relay each']), 'fan-1-fuse');
+        $last = $together->again('fan-1');
+
+        self::assertGreaterThan($together->leastV('battery:+'), $last->leastV('battery:+'));
+        self::assertGreaterThan(0.9 * $together->surge('fan-1-fuse')->peakA, $last->surge('fan-1-fuse')->peakA);
+        $running = $last->currentsA['fan-2'];
+        self::assertEqualsWithDelta($running[0], $running[count($running) - 1], 1.0, 'the other runs on');
+        self::assertSame($together->timesS, $last->timesS);
+    }
+
     public function test_fans_in_series_start_with_less_than_half_the_current(): void
     {
         $series = $this->runUp(iterator_to_array(self::starts())['two in series'][0], 'fan-1-fuse');

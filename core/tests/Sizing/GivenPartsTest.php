@@ -18,13 +18,10 @@ final class GivenPartsTest extends TestCase
     public function test_a_wire_that_is_there_keeps_its_size_and_limits_its_fuse(): void
     {
         $sizing = Orchard::sizing(['/runs/relay-to-fan/conductor' => 'metric-1.5']);
-        $wires = [];
-        foreach ($sizing->circuit->wires as $wire) {
-            $wires[$wire->stretch->value] = $wire->conductor->designation;
-        }
+        $sizes = array_column(array_map(static fn ($wire): array => [$wire->stretch->value, $wire->conductor->designation], $sizing->circuit->wires), 1, 0);
 
-        self::assertSame('1.5 mm²', $wires['relay-to-fan']);
-        self::assertNotSame('1.5 mm²', $wires['fuse-to-relay']);
+        self::assertSame('1.5 mm²', $sizes['relay-to-fan'] ?? null);
+        self::assertNotSame('1.5 mm²', $sizes['fuse-to-relay'] ?? null);
         self::assertFalse(self::constraint($sizing->choices['fan-1-wire'], 'its fuse')->isMet, 'no new wire makes the old one thicker');
     }
 
