@@ -35,3 +35,59 @@ test("faults are found by what they do and by name", async ({ page }) => {
   await page.getByLabel("Part, wire or fault").fill("nothing like it");
   await expect(page.getByText("No fault is called that.")).toBeVisible();
 });
+
+test("the proof of an older version is shown as stale until the new one is there", async ({ page }) => {
+  const started = await page.request.post("/api/jobs", { data: {} });
+  const { id } = (await started.json()) as { id: string };
+  await page.goto(`/jobs/${id}/proof`);
+  await expect(page.getByText("states can be reached")).toBeVisible();
+  let release: () => void = () => undefined;
+  const held = new Promise<void>((resolve) => (release = resolve));
+  await page.route("**/api/**/proof", async (route) => {
+    await held;
+    await route.continue();
+  });
+  await page.getByRole("link", { name: "Brief", exact: true }).click();
+  await page.getByRole("radio", { name: "No earth lead" }).click();
+  await expect(page.getByText("The fan never starts: the switch has no earth")).toBeVisible();
+  await page.getByRole("link", { name: "Proof", exact: true }).click();
+  await expect(page.getByText("Stale: this version is being proven")).toBeVisible();
+  release();
+  await expect(page.getByText("Stale: this version is being proven")).toHaveCount(0);
+  await expect(page.getByRole("article").filter({ hasText: "the switch has no earth" })).toBeVisible();
+});
+
+test("a first proof can be stopped, and a failure is said", async ({ page }) => {
+  await page.route("**/api/**/proof", () => undefined);
+  await page.goto("/jobs/saltmarsh-survey-buggy/proof");
+  await expect(page.getByText("Proving every state and every single fault")).toBeVisible();
+  await page.getByRole("button", { name: "Stop" }).click();
+  await page.unrouteAll({ behavior: "ignoreErrors" });
+  await page.route("**/api/**/proof", (route) => route.fulfill({ status: 500, body: "" }));
+  await page.reload();
+  await expect(page.getByRole("alert").first()).toBeVisible();
+});
+
+test("the proof prints as a sheet with its title and without what only a screen can do", async ({ page }) => {
+  await page.goto("/jobs/orchard-sprayer/proof");
+  await expect(page.getByText("states can be reached")).toBeVisible();
+  await page.emulateMedia({ media: "print" });
+  await expect(page.getByRole("heading", { name: "Orchard sprayer, 12 V: proof sheet" })).toBeVisible();
+  await expect(page.getByRole("button", { name: "Print the proof sheet" })).toBeHidden();
+  await expect(page.getByRole("navigation")).toBeHidden();
+  const pdf = await page.pdf({ format: "A4" });
+  const pages = pdf.toString("latin1").match(/\/Type\s*\/Page[^s]/g)?.length ?? 0;
+  expect(pages).toBeGreaterThan(0);
+  expect(pages).toBeLessThanOrEqual(12);
+});
+
+test("a fault of the proof is worked by the keyboard alone", async ({ page }) => {
+  await page.goto("/jobs/orchard-sprayer/proof");
+  const link = page.getByRole("link", { name: /^F2 Main fuse.*open: show on the bench/ });
+  await link.focus();
+  await page.keyboard.press("Enter");
+  await expect(page).toHaveURL(/bench\?/);
+  await expect(page.getByText(/F2 Main fuse.*:/)).toBeVisible();
+  await page.goBack();
+  await expect(page).toHaveURL(/proof$/);
+});

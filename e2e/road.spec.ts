@@ -67,3 +67,55 @@ test("a lockout is drawn against road speed and gear", async ({ page }) => {
   await expect(page.getByRole("img", { name: "Engine speed against road speed in each gear" })).toBeVisible();
   await expect(page.getByText(/km\/h in gear 1/)).toBeVisible();
 });
+
+test("what cannot be driven is said beside the drive, and the last one stays to be seen", async ({ page }) => {
+  await page.goto("/jobs/orchard-sprayer/road");
+  await expect(page.getByRole("img", { name: /^Temperature/ })).toBeVisible();
+  await page.getByLabel("Altitude").fill("90 km");
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("alert")).toContainText("understood here are m, cm");
+  await expect(page.getByLabel("Altitude")).toHaveValue("90 km");
+  await expect(page.getByRole("img", { name: /^Temperature/ })).toBeVisible();
+  await page.getByLabel("Ambient").fill("300F");
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("alert").first()).toContainText("must be a number from -50 to 60");
+  await page.getByLabel("Ambient").fill("");
+  await page.keyboard.press("Enter");
+  await page.getByLabel("Altitude").fill("5000 ft");
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("alert")).toHaveCount(0);
+  await expect(page.getByLabel("Altitude")).toHaveValue("1524");
+});
+
+test("hotter air makes a hotter drive, in the units that are shown", async ({ page }) => {
+  await page.goto("/jobs/orchard-sprayer/road");
+  const peak = page
+    .getByRole("row", { name: /Hottest coolant/ })
+    .getByRole("cell")
+    .first();
+  const read = async () => Number.parseFloat((await peak.textContent()) ?? "");
+  await page.getByRole("radio", { name: "Slow climb in low gear" }).click();
+  await expect(page.getByText("up a pass")).toBeVisible();
+  await page.getByLabel("Ambient").fill("20");
+  await page.keyboard.press("Enter");
+  await expect.poll(read).toBeGreaterThan(70);
+  const cool = await read();
+  await page.getByLabel("Ambient").fill("45");
+  await page.keyboard.press("Enter");
+  await expect.poll(read).toBeGreaterThan(cool);
+  await page.getByRole("button", { name: /°C, m, mm/ }).click();
+  await page.getByRole("radio", { name: "°F" }).click();
+  await page.keyboard.press("Escape");
+  await expect.poll(read).toBeGreaterThan(170);
+  await expect(page.getByLabel("Ambient")).toHaveValue("113");
+});
+
+test("an after-run is driven beside the job before it is fitted", async ({ page }) => {
+  await page.goto("/jobs/orchard-sprayer/road");
+  await page.getByRole("radio", { name: "Stop after the climb" }).click();
+  await page.getByRole("radio", { name: "With after-run" }).click();
+  await expect(page.getByRole("row", { name: /Hottest coolant/ }).getByRole("cell")).toHaveCount(3);
+  await page.getByRole("button", { name: "Take this" }).click();
+  await expect(page.getByRole("button", { name: "Undo" })).toHaveAttribute("title", "Set points");
+  await page.getByRole("button", { name: "Undo" }).click();
+});

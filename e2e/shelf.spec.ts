@@ -58,3 +58,35 @@ test("a parts file is reported line by line and taken whole; the tables name the
   await expect(page.getByRole("region", { name: "Metric road-vehicle cable" })).toContainText("ISO 6722-1");
   await expect(page.getByRole("region", { name: /Blade fuses/ })).toContainText("ISO 8820-3");
 });
+
+test("what ships is copied to make a part of one's own, changed, and taken along", async ({ page }) => {
+  await page.goto("/shelf");
+  await page.getByRole("radio", { name: "Relays" }).click();
+  await page.getByRole("button", { name: /^Copy/ }).first().click();
+  const dialog = page.getByRole("dialog");
+  await expect(dialog.getByLabel("Name")).toHaveValue(/, own$/);
+  await dialog.getByLabel("Name").fill("Bay relay");
+  await dialog.getByLabel("Price").fill("7.40");
+  await dialog.getByRole("button", { name: "Keep it" }).click();
+  await expect(dialog).toHaveCount(0);
+  await expect(page.getByRole("row", { name: /Bay relay.* own/ })).toContainText("7.40");
+
+  await page.getByRole("button", { name: "Change Bay relay" }).click();
+  await expect(dialog.getByRole("heading")).toHaveText("Change Bay relay");
+  await dialog.getByLabel("Name").fill("");
+  await dialog.getByRole("button", { name: "Keep it" }).click();
+  await expect(dialog.getByRole("alert")).toBeVisible();
+  await dialog.getByRole("button", { name: "Leave it" }).click();
+  await expect(page.getByRole("row", { name: /Bay relay.* own/ })).toBeVisible();
+
+  const download = page.waitForEvent("download");
+  await page.getByRole("link", { name: "Take own parts along" }).click();
+  const csv = await (await download).createReadStream();
+  const chunks: Buffer[] = [];
+  for await (const chunk of csv) {
+    chunks.push(chunk as Buffer);
+  }
+  expect(Buffer.concat(chunks).toString()).toMatch(/^relay,Bay relay,/m);
+  await page.getByRole("button", { name: "Archive Bay relay" }).click();
+  await expect(page.getByRole("button", { name: "Offer Bay relay" })).toBeVisible();
+});

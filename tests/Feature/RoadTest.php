@@ -35,6 +35,20 @@ final class RoadTest extends TestCase
         $this->postJson("/api/jobs/{$id}/road", ['changes' => ['/control/stages/0/decider/onC' => 20]])->assertUnprocessable();
     }
 
+    public function test_figures_of_a_drive_are_taken_as_typed(): void
+    {
+        $id = $this->orchard()['id'];
+        $road = $this->postJson("/api/jobs/{$id}/road", ['ambientC' => '104F', 'startsC' => '80', 'altitudeM' => '1 mile'])->assertUnprocessable();
+        self::assertSame('/altitudeM', $road->json('problems.0.at'));
+        $road = $this->postJson("/api/jobs/{$id}/road", ['ambientC' => '104F', 'startsC' => '80', 'altitudeM' => '5000ft'])->assertOk();
+
+        self::assertEqualsWithDelta(40, $road->json('drive.ambientC'), 1e-3);
+        self::assertEqualsWithDelta(80, $road->json('drive.startsC'), 1e-9);
+        self::assertEqualsWithDelta(1524, $road->json('altitudeM'), 1e-3);
+        $sea = $this->postJson("/api/jobs/{$id}/road", ['ambientC' => 40, 'startsC' => 80])->assertOk();
+        self::assertLessThan($sea->json('boilsC'), $road->json('boilsC'), 'it boils sooner higher up');
+    }
+
     public function test_a_sweep_goes_row_by_row(): void
     {
         $id = $this->orchard()['id'];

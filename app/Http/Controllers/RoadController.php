@@ -15,6 +15,7 @@ use LampThread\Exchange\Changes;
 use LampThread\Exchange\DriveCsv;
 use LampThread\Exchange\JobFile;
 use LampThread\Exchange\RoadAnswer;
+use LampThread\Exchange\TypedQuantity;
 use LampThread\Road\Adviser;
 use LampThread\Road\Calibration;
 use LampThread\Road\Coolant;
@@ -50,6 +51,7 @@ final readonly class RoadController
             'drives' => array_values(array_map(RoadAnswer::drive(...), $this->drives())),
             'outcomes' => $outcomes,
             'advice' => $this->advice($brief),
+            'altitudeM' => $altitudeM,
             'boilsC' => Coolant::boilsC($brief->cooling->capKpa, $brief->cooling->glycolPercent, $altitudeM),
         ]);
     }
@@ -129,11 +131,15 @@ final readonly class RoadController
         return [...Drives::standard(), ...OwnDrive::kept()];
     }
 
+    /** A number, or a text as it was typed: `95F`, `4000 ft`. */
     private function number(Request $request, string $name, float $least, float $most): ?float
     {
         $value = $request->input($name);
         if ($value === null) {
             return null;
+        }
+        if (is_string($value)) {
+            $value = TypedQuantity::read($value, "/{$name}");
         }
         if (! is_int($value) && ! is_float($value) || $value < $least || $value > $most) {
             throw Unusable::because("/{$name}", "must be a number from {$least} to {$most}.");

@@ -51,10 +51,15 @@ final class Changes
         if (! is_array($at)) {
             throw Unusable::because($pointer, 'is no place in this job.');
         }
-        if ($value === null && $isOpen) {
-            unset($at[$last]);
-        } else {
+        if ($value !== null || ! $isOpen) {
             $at[$last] = $value;
+
+            return $file;
+        }
+        unset($at[$last]);
+        // An entry of which nothing is left would be written as a list.
+        if ($at === [] && count($steps) > 1) {
+            unset($at, $file[$steps[0]][$steps[1]]);
         }
 
         return $file;

@@ -67,6 +67,7 @@ final readonly class Sizing
             $choices[$reel->id] = $choice;
             $conductor = $shelf->conductor($choice->taken->part->id) ?? $fitted->usualConductor;
             $conductors[$reel->id] = $conductor;
+            $choices += $wireSizing->given($reel, $circuit, $duty, $solver, $conductor);
             foreach ($wires as $wire) {
                 $conductorC[$wire->id] = $wireSizing->conductorC($wire, $conductor, $duty->greatestA($wire->id));
             }

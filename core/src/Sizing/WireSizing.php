@@ -35,7 +35,12 @@ final readonly class WireSizing
         assert($wires !== [], 'a reel that nothing is cut from');
         $protection = Protection::of($reel, $circuit, $this->shelf);
         $loop = Loop::of($wires, $reel, $duty, $solver);
-        $judge = fn (Conductor $conductor): Candidate => $this->judge($conductor, $wires, $protection, $loop, $duty);
+        $new = array_values(array_filter($wires, static fn (Wire $wire): bool => $wire->run->given === null));
+        $judge = fn (Conductor $conductor): Candidate => new Candidate($conductor, [
+            new Constraint('strength', self::LEAST_MM2, $conductor->areaMm2, 'mm²', 'A ≥ 0.5 mm² whatever the current', 'common practice, no source'),
+            ...($new === [] ? [] : $this->carrying($conductor, $new, $protection, $loop, $duty)),
+            $this->drop($conductor, $loop),
+        ]);
         $pinnedConductor = $pinned === null ? null : $this->shelf->conductor($pinned);
 
         return Choice::among(
@@ -45,6 +50,35 @@ final readonly class WireSizing
             array_map($judge, $this->shelf->catalogue($this->brief->wiring->catalogue)),
             $pinnedConductor === null ? null : $judge($pinnedConductor),
         );
+    }
+
+    /**
+     * What was there already, judged by what it carries: no new wire makes an old one thicker.
+     *
+     * @param  Circuit  $circuit  with its fuses and relays already chosen
+     * @param  Conductor  $conductor  what the rest of the thread is cut from
+     * @return array<string, Choice> by reel and stretch
+     */
+    public function given(Reel $reel, Circuit $circuit, Duty $duty, Solver $solver, Conductor $conductor): array
+    {
+        $wires = $circuit->wiresOf($reel);
+        $choices = [];
+        foreach ($wires as $wire) {
+            if ($wire->run->given === null) {
+                continue;
+            }
+            $id = "{$reel->id}-{$wire->stretch->value}";
+            $carrying = $this->carrying($conductor, [$wire], Protection::of($reel, $circuit, $this->shelf), Loop::of($wires, $reel, $duty, $solver), $duty);
+            $choices[$id] = Choice::given(
+                $id,
+                'wire',
+                "{$reel->name}, {$wire->stretch->label()}, there already",
+                new Candidate($wire->run->given, $carrying),
+                "/runs/{$wire->stretch->value}/conductor",
+            );
+        }
+
+        return $choices;
     }
 
     public function ampacityA(Wire $wire, Conductor $conductor): float
@@ -74,8 +108,12 @@ final readonly class WireSizing
         )));
     }
 
-    /** @param  non-empty-list<Wire>  $wires */
-    private function judge(Conductor $conductor, array $wires, Protection $protection, Loop $loop, Duty $duty): Candidate
+    /**
+     * @param  Conductor  $conductor  what is cut new
+     * @param  non-empty-list<Wire>  $wires  those that are judged
+     * @return non-empty-list<Constraint>
+     */
+    private function carrying(Conductor $conductor, array $wires, Protection $protection, Loop $loop, Duty $duty): array
     {
         $insulationC = $this->brief->wiring->insulationC;
         $leastA = INF;
@@ -91,20 +129,18 @@ final readonly class WireSizing
         $carries = sprintf(
             'Iz = %.1f A for %.2f mm² of %g °C cable at %g °C%s',
             $leastA,
-            $conductor->areaMm2,
+            ($least->run->given ?? $conductor)->areaMm2,
             $insulationC,
             $least->run->ambientC,
             Ampacity::bundleFactor($least->run->bundle) < 1 ? sprintf(', %d lying together', $least->run->bundle) : '',
         );
 
-        return new Candidate($conductor, [
-            new Constraint('strength', self::LEAST_MM2, $conductor->areaMm2, 'mm²', 'A ≥ 0.5 mm² whatever the current', 'common practice, no source'),
+        return [
             new Constraint('steady current', $currentA, $leastA, 'A', "I ≤ Iz; {$carries}", self::AMPACITY_SOURCE),
             new Constraint('its fuse', $protection->ratedA, $leastA, 'A', "{$protection->says} ≤ Iz; {$carries}", self::AMPACITY_SOURCE),
             $this->longOverload($least, $leastA, $protection),
             ...$this->short($conductor, $least, $currentA, $leastA, $protection, $loop),
-            $this->drop($conductor, $loop),
-        ]);
+        ];
     }
 
     private function longOverload(Wire $wire, float $ampacityA, Protection $protection): Constraint
@@ -134,7 +170,7 @@ final readonly class WireSizing
             new Constraint(
                 'short circuit',
                 min(1e12, $shortA ** 2 * $opensS),
-                Adiabatic::withstandA2s($conductor->areaMm2, $beforeC, $insulationC + Adiabatic::OVERLOAD_K),
+                Adiabatic::withstandA2s(($wire->run->given ?? $conductor)->areaMm2, $beforeC, $insulationC + Adiabatic::OVERLOAD_K),
                 'A²s',
                 is_finite($opensS)
                     ? sprintf('%.3g A at the far end, open within %.2g s: I²t ≤ k²S² from %.0f to %.0f °C, k = %.0f', $shortA, $opensS, $beforeC, $insulationC + Adiabatic::OVERLOAD_K, Adiabatic::k($beforeC, $insulationC + Adiabatic::OVERLOAD_K))

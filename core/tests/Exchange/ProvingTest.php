@@ -49,7 +49,7 @@ final class ProvingTest extends TestCase
         $brief = Orchard::brief($changes);
         $drive = Drives::standard()['6-stop-after-climb'];
         $outcome = RoadAnswer::outcome('x', $brief, Vehicle::of($brief, Orchard::shelf())->drive($drive));
-        $answer = ['drive' => RoadAnswer::drive($drive), 'drives' => [], 'outcomes' => [$outcome], 'advice' => [], 'boilsC' => 120.0];
+        $answer = ['drive' => RoadAnswer::drive($drive), 'drives' => [], 'outcomes' => [$outcome], 'advice' => [], 'altitudeM' => 0.0, 'boilsC' => 120.0];
         (new Schema)->check('road', json_decode((string) json_encode($answer)));
         self::assertLessThanOrEqual(1000, count($outcome['samples']));
     }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace LampThread\Tests\Sizing;
 
 use LampThread\Brief\Unusable;
+use LampThread\Exchange\Changes;
+use LampThread\Proof\Findings;
 use LampThread\Shelf\FusePart;
 use LampThread\Sizing\Choice;
 use LampThread\Sizing\Constraint;
@@ -22,7 +24,35 @@ final class GivenPartsTest extends TestCase
 
         self::assertSame('1.5 mm²', $sizes['relay-to-fan'] ?? null);
         self::assertNotSame('1.5 mm²', $sizes['fuse-to-relay'] ?? null);
-        self::assertFalse(self::constraint($sizing->choices['fan-1-wire'], 'its fuse')->isMet, 'no new wire makes the old one thicker');
+        self::assertTrue(self::constraint($sizing->choices['fan-1-wire'], 'its fuse')->isMet, 'what is cut new is chosen by what it carries');
+        $there = $sizing->choices['fan-1-wire-relay-to-fan'];
+        self::assertFalse(self::constraint($there, 'its fuse')->isMet, 'no new wire makes the old one thicker');
+        self::assertStringContainsString('for 1.50 mm²', self::constraint($there, 'its fuse')->formula);
+        self::assertSame('/runs/relay-to-fan/conductor', $there->briefPath);
+    }
+
+    public function test_a_wire_that_is_there_and_too_thin_is_cut_new_by_one_press(): void
+    {
+        $file = Orchard::file(['/runs/relay-to-fan/conductor' => 'metric-1']);
+        $finding = array_column(Findings::of(Orchard::sizing(['/runs/relay-to-fan/conductor' => 'metric-1'])), null, 'subject')['fan-1-wire-relay-to-fan'];
+        self::assertSame('Cut it new', $finding->remedies[0]->label);
+
+        $mended = Changes::apply($file, $finding->remedies[0]->changes);
+        self::assertSame(Orchard::file()['runs'] ?? [], $mended['runs'] ?? []);
+        self::assertSame([], array_filter(array_keys(Orchard::sizing()->choices), static fn (string $id): bool => str_contains($id, 'relay-to-fan')));
+    }
+
+    public function test_a_thread_that_is_there_whole_is_judged_wire_by_wire(): void
+    {
+        $stretches = ['battery-to-fuse', 'fuse-to-relay', 'relay-to-fan', 'fan-to-earth'];
+        $there = array_fill_keys(array_map(static fn (string $stretch): string => "/runs/{$stretch}/conductor", $stretches), 'metric-6');
+        $sizing = Orchard::sizing($there);
+        foreach ($stretches as $stretch) {
+            self::assertTrue($sizing->choices["fan-1-wire-{$stretch}"]->taken->fits(), $stretch);
+        }
+        foreach ($sizing->circuit->wiresOf($sizing->circuit->reels['fan-1-wire']) as $wire) {
+            self::assertSame('6 mm²', $wire->conductor->designation);
+        }
     }
 
     public function test_a_thicker_wire_that_is_there_loses_less(): void

@@ -78,9 +78,10 @@ export interface BenchQuestion {
 
 export interface RoadQuestion {
   drive: string;
-  ambientC?: number;
-  startsC?: number;
-  altitudeM?: number;
+  /** Quantities as they were typed, with a unit; the drive's own where there is none. */
+  ambientC?: string | undefined;
+  startsC?: string | undefined;
+  altitudeM?: string | undefined;
   /** A second setting, driven beside the first. */
   changes?: Record<string, unknown>;
   label?: string;

@@ -1,6 +1,6 @@
 import { useId, useRef, useState } from "react";
 import { useJob } from "../api/JobContext";
-import { digits, shown, useUnits, type Kind } from "./units";
+import { digits, shown, useUnits, withUnit, type Kind } from "./units";
 
 interface Props {
   /** JSON pointer of the value in the job file. */
@@ -34,9 +34,7 @@ export function QuantityField({ path, label, kind, value, usual, hint, placehold
       setWrong((await change({ label, changes: { [path]: null } }))?.message);
       return;
     }
-    // A bare number is meant in the unit it is shown in.
-    const withUnit = /^[\s\d.,/+-]+$/.test(typed) ? `${typed}${unit.replaceAll(" ", "")}` : typed;
-    const refused = await change({ label, typed: { [path]: withUnit } });
+    const refused = await change({ label, typed: { [path]: withUnit(typed, unit) } });
     setWrong(refused === undefined || refused.status === 409 ? undefined : (refused.at(path) ?? refused.message));
   };
 

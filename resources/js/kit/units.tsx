@@ -93,3 +93,8 @@ export function useReworded(): (text: string) => string {
       show(Number(number), kindOf(unit)),
     );
 }
+
+/** A bare number is meant in the unit it is shown in. */
+export function withUnit(typed: string, unit: string): string {
+  return /^[\s\d.,/+-]+$/.test(typed) ? `${typed}${unit.replaceAll(" ", "")}` : typed;
+}

@@ -1,4 +1,4 @@
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { api, type Refused } from "../api/client";
 import type { Proof, ProvenState } from "../api/generated/proof";
 import type { Finding } from "../api/generated/saved-job";
@@ -7,13 +7,19 @@ import { useJob } from "../api/JobContext";
 /** The proof of the job as it stands. While a new version is being proven the last one is there still, and marked as stale. */
 export function useProof(): { proof: Proof | undefined; isStale: boolean; failure: string | undefined } {
   const { job } = useJob();
+  const queries = useQueryClient();
   const { data, isPlaceholderData, error } = useQuery<Proof, Refused>({
     queryKey: ["proof", job.id, job.version],
     queryFn: ({ signal }) => api.proof(job.id, signal),
-    placeholderData: keepPreviousData,
+    // Of whichever view it was asked in.
+    placeholderData: (previous) => previous ?? lastOf(queries.getQueriesData<Proof>({ queryKey: ["proof", job.id] })),
     retry: false,
   });
   return { proof: data, isStale: isPlaceholderData || data === undefined, failure: error?.message };
+}
+
+function lastOf(kept: [unknown, Proof | undefined][]): Proof | undefined {
+  return kept.findLast(([, proof]) => proof !== undefined)?.[1];
 }
 
 /** What is said against the job as it stands: until this version is proven, what its sizes alone show. */

@@ -16,6 +16,12 @@ import { SweepPicture } from "./SweepPicture";
 import { Typed } from "./Typed";
 import { useRoad } from "./useRoad";
 
+const FIGURES = [
+  { name: "ambientC", label: "Ambient", kind: "temperature" },
+  { name: "startsC", label: "Coolant at first", kind: "temperature" },
+  { name: "altitudeM", label: "Altitude", kind: "length" },
+] as const;
+
 /** Drives the vehicle through heat: one setting or two, against time and in numbers. */
 export function Road() {
   const { job } = useJob();
@@ -30,10 +36,6 @@ export function Road() {
     ...question,
     ...(Object.keys(changes).length > 0 ? { changes, label: LABELS[setting] } : {}),
   });
-  const ask = (change: Partial<RoadQuestion>) => {
-    setQuestion((now) => ({ ...now, ...change }));
-  };
-
   if (road === undefined) {
     return refused === undefined ? (
       <Loading what="the road" />
@@ -43,7 +45,10 @@ export function Road() {
       </p>
     );
   }
-  const problems = [...(wrong?.problems ?? []), ...(refused?.problems ?? [])];
+  const figures = FIGURES.map(({ name }) => `/${name}`);
+  const problems = [...(wrong?.problems ?? []), ...(refused?.problems ?? [])].filter(
+    (problem) => !figures.includes(problem.at),
+  );
   return (
     <div className="grid gap-4 lg:grid-cols-[minmax(0,1fr)_19.5rem]">
       <div className="grid min-w-0 content-start gap-4">
@@ -58,30 +63,19 @@ export function Road() {
             }}
           />
           <div className="no-print flex flex-wrap items-end gap-3">
-            <Typed
-              label="Ambient"
-              kind="temperature"
-              value={question.ambientC ?? road.drive.ambientC}
-              onValue={(ambientC) => {
-                ask({ ambientC });
-              }}
-            />
-            <Typed
-              label="Coolant at first"
-              kind="temperature"
-              value={question.startsC ?? road.drive.startsC}
-              onValue={(startsC) => {
-                ask({ startsC });
-              }}
-            />
-            <Typed
-              label="Altitude"
-              kind="length"
-              value={question.altitudeM ?? 0}
-              onValue={(altitudeM) => {
-                ask({ altitudeM });
-              }}
-            />
+            {FIGURES.map(({ name, label, kind }) => (
+              <Typed
+                key={name}
+                label={label}
+                kind={kind}
+                value={name === "altitudeM" ? road.altitudeM : road.drive[name]}
+                wrong={refused?.at(`/${name}`)}
+                isStale={isStale}
+                onTyped={(typed) => {
+                  setQuestion((now) => ({ ...now, [name]: typed }));
+                }}
+              />
+            ))}
             <Files
               drive={question.drive}
               onDrive={(drive) => {

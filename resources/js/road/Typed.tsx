@@ -1,54 +1,64 @@
 import { useId, useState } from "react";
-import { digits, shown, useUnits, type Kind } from "../kit/units";
+import { digits, shown, useUnits, withUnit, type Kind } from "../kit/units";
 
 interface Props {
   label: string;
   kind: Kind;
-  /** In °C or m. */
+  /** In °C or m, as it was driven last. */
   value: number;
-  onValue: (value: number) => void;
+  /** Why the text was refused, or that the answer to it is not there yet: meanwhile the text stands as typed. */
+  wrong: string | undefined;
+  isStale: boolean;
+  /** The text with its unit; none gives the usual back. */
+  onTyped: (typed: string | undefined) => void;
 }
 
-/** A figure of the drive, in the units that are shown; it is no part of the job. */
-export function Typed({ label, kind, value, onValue }: Props) {
+/** A figure of the drive, typed as it is: `95F`, `4000 ft`. It is no part of the job. */
+export function Typed({ label, kind, value, wrong, isStale, onTyped }: Props) {
   const id = useId();
   const { units } = useUnits();
   const as = shown(value, kind, units);
   const [text, setText] = useState<string>();
-  const take = (typed: string) => {
-    const number = Number(typed.replace(",", "."));
-    const [zero, one] = [shown(0, kind, units).value, shown(1, kind, units).value];
-    if (typed.trim() !== "" && Number.isFinite(number)) {
-      onValue((number - zero) / (one - zero));
+  const [isTyping, setTyping] = useState(false);
+  const stands = isTyping || isStale || wrong !== undefined;
+  const send = () => {
+    if (isTyping && text !== undefined) {
+      setTyping(false);
+      onTyped(text.trim() === "" ? undefined : withUnit(text, as.unit));
     }
-    setText(undefined);
   };
   return (
     <div className="w-32">
       <label htmlFor={id} className="field-label">
         {label}
       </label>
-      <div className="field">
+      <div className={`field ${wrong === undefined ? "" : "border-danger"}`}>
         <input
           id={id}
-          inputMode="decimal"
+          inputMode="text"
           autoComplete="off"
           className="min-h-11 w-full min-w-0 bg-transparent px-3 outline-none"
-          value={text ?? digits(as.value)}
+          value={stands && text !== undefined ? text : digits(as.value)}
+          aria-invalid={wrong !== undefined}
+          aria-describedby={wrong === undefined ? undefined : `${id}-wrong`}
           onChange={(event) => {
             setText(event.target.value);
+            setTyping(true);
           }}
-          onBlur={(event) => {
-            take(event.target.value);
-          }}
+          onBlur={send}
           onKeyDown={(event) => {
             if (event.key === "Enter") {
-              take(event.currentTarget.value);
+              send();
             }
           }}
         />
         <span className="pr-3 text-sm text-muted">{as.unit}</span>
       </div>
+      {wrong !== undefined && (
+        <p id={`${id}-wrong`} role="alert" className="mt-1 text-sm font-semibold text-danger">
+          {wrong}
+        </p>
+      )}
     </div>
   );
 }

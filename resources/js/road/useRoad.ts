@@ -1,8 +1,10 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useState } from "react";
 import { api, type Refused, type RoadQuestion } from "../api/client";
 import type { Road } from "../api/generated/road";
 import { useJob } from "../api/JobContext";
 
+/** The answer to a question; the last one stays while the next is on its way, and when it is refused. */
 export function useRoad(question: RoadQuestion): {
   road: Road | undefined;
   isStale: boolean;
@@ -15,5 +17,9 @@ export function useRoad(question: RoadQuestion): {
     placeholderData: keepPreviousData,
     retry: false,
   });
-  return { road: data, isStale: isPlaceholderData, refused: error ?? undefined };
+  const [last, setLast] = useState(data);
+  if (data !== undefined && data !== last) {
+    setLast(data);
+  }
+  return { road: data ?? last, isStale: isPlaceholderData, refused: error ?? undefined };
 }

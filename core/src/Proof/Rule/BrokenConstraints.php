@@ -78,7 +78,7 @@ final readonly class BrokenConstraints implements Rule
         $fitting = array_values(array_filter($choice->candidates, static fn ($candidate): bool => $candidate->fits()))[0] ?? null;
         $remedies = $choice->isPinned && $fitting !== null
             ? [new Remedy('Take '.$fitting->label(), ["/pinned/{$choice->id}" => null])]
-            : [];
+            : ($choice->kind === 'wire' && $choice->candidates === [] ? [new Remedy('Cut it new', [$choice->briefPath => null])] : []);
 
         return new Finding(
             $code,
