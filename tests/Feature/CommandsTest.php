@@ -59,6 +59,15 @@ final class CommandsTest extends TestCase
         self::assertTrue(json_decode($run->getOutput(), true)['fans']['fan-1']['isTurning']);
     }
 
+    /** They work on a file alone: a workshop's database may not be there, or be in use. */
+    public function test_commands_need_no_database(): void
+    {
+        foreach (['lamp:design', 'lamp:bench', 'lamp:prove', 'lamp:road'] as $command) {
+            $run = $this->command([$command, Orchard::PATH], ['LAMP_DATABASE' => '/nowhere/none.sqlite']);
+            self::assertSame(0, $run->getExitCode(), $command.$run->getErrorOutput());
+        }
+    }
+
     public function test_bench_breaks_a_part(): void
     {
         $run = $this->command([
@@ -121,10 +130,13 @@ final class CommandsTest extends TestCase
         self::assertNull(Job::find('orchard-sprayer'), 'what was removed stays removed');
     }
 
-    /** @param  list<string>  $arguments */
-    private function command(array $arguments): Process
+    /**
+     * @param  list<string>  $arguments
+     * @param  array<string, string>  $environment
+     */
+    private function command(array $arguments, array $environment = []): Process
     {
-        $process = new Process([PHP_BINARY, base_path('artisan'), ...$arguments]);
+        $process = new Process([PHP_BINARY, base_path('artisan'), ...$arguments], null, $environment);
         $process->run();
 
         return $process;

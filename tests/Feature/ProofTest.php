@@ -39,6 +39,35 @@ final class ProofTest extends TestCase
         $this->getJson("/api/jobs/{$id}/proof/compare/9")->assertNotFound();
     }
 
+    public function test_a_proof_is_taken_anew_when_a_part_it_stands_on_changes(): void
+    {
+        $fuse = ['price' => '1', 'family' => 'blade', 'ratedA' => '30', 'coldMilliohm' => '1.7'];
+        $this->postJson('/api/shelf/parts', ['kind' => 'fuse', 'name' => 'Bay fuse', 'typed' => $fuse])->assertOk();
+        $this->app?->forgetScopedInstances();
+        $id = $this->orchard()['id'];
+        $this->postJson("/api/jobs/{$id}/changes", ['version' => 1, 'label' => 'Fuse', 'changes' => ['/pinned/fan-1-fuse' => 'own-fuse-bay-fuse']])->assertOk();
+        $codes = fn (): array => array_column($this->getJson("/api/jobs/{$id}/proof")->assertOk()->json('findings'), 'code');
+        $before = $codes();
+
+        $this->postJson('/api/shelf/parts/own-fuse-bay-fuse', ['name' => 'Bay fuse', 'typed' => [...$fuse, 'ratedA' => '3']])->assertOk();
+        $this->app?->forgetScopedInstances();
+        self::assertContains('fuse-opens-at-start', $codes());
+        self::assertNotContains('fuse-opens-at-start', $before);
+    }
+
+    public function test_every_version_that_was_is_compared_with_what_is(): void
+    {
+        $id = $this->orchard()['id'];
+        foreach (['/control/stages/0/side' => 'supply', '/control/coilFeed' => 'accessory'] as $place => $value) {
+            $version = $this->getJson("/api/jobs/{$id}")->json('version');
+            $this->postJson("/api/jobs/{$id}/changes", ['version' => $version, 'label' => $place, 'changes' => [$place => $value]])->assertOk();
+        }
+        foreach ($this->getJson("/api/jobs/{$id}/revisions")->assertOk()->json() as $revision) {
+            $comparison = $this->getJson("/api/jobs/{$id}/proof/compare/{$revision['number']}")->assertOk();
+            $this->assertFits('comparison', (string) $comparison->getContent());
+        }
+    }
+
     public function test_what_does_not_exist_is_not_proven(): void
     {
         $this->getJson('/api/jobs/nothing/proof')->assertNotFound();

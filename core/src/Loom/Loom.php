@@ -54,6 +54,7 @@ final readonly class Loom
                 $crimp->at($wire->to, $wire, $greatestA)->name,
                 $greatestA,
                 $wire->conductorC,
+                $wire->run->given !== null,
             );
         }, $sizing->circuit->wires);
 
@@ -96,7 +97,7 @@ final readonly class Loom
         $perTerminal = array_column($shelf->terminals(), 'price', 'name');
         $metres = [];
         $terminals = [];
-        foreach ($wires as $wire) {
+        foreach (array_filter($wires, static fn (WireRow $wire): bool => ! $wire->isThere) as $wire) {
             $cable = "Cable {$wire->size}, {$wire->colourName} ({$wire->colour})";
             $metres[$cable]['m'] = ($metres[$cable]['m'] ?? 0.0) + $wire->lengthM;
             $metres[$cable]['for'][] = $wire->id;

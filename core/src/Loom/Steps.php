@@ -117,7 +117,7 @@ final class Steps
         $does = [];
         foreach ($sizing->circuit->wires as $wire) {
             $does[] = sprintf(
-                '%s %s %s, %.2f m: %s to %s',
+                $wire->run->given === null ? '%s %s %s, %.2f m: %s to %s' : '%1$s is there already, %3$s, %4$.2f m, %5$s to %6$s: look it over, crimp it anew where it is cut, label it',
                 $wire->id,
                 $wire->colour->label(),
                 $wire->conductor->designation,

@@ -7,6 +7,7 @@ namespace LampThread\Loom;
 /** One line of the cut list. */
 final readonly class WireRow
 {
+    /** @param  bool  $isThere  whether it was in the vehicle already and is neither cut nor bought */
     public function __construct(
         public string $id,
         public string $reel,
@@ -22,5 +23,6 @@ final readonly class WireRow
         public string $toTerminal,
         public float $greatestA,
         public float $conductorC,
+        public bool $isThere,
     ) {}
 }

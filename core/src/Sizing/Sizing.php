@@ -86,7 +86,7 @@ final readonly class Sizing
             $cost += $choice->kind === 'wire' ? 0.0 : $choice->taken->price() ?? 0.0;
         }
         foreach ($this->circuit->wires as $wire) {
-            $cost += $wire->run->lengthM * $wire->conductor->pricePerM;
+            $cost += $wire->run->given === null ? $wire->run->lengthM * $wire->conductor->pricePerM : 0.0;
         }
 
         return $cost;

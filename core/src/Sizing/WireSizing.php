@@ -74,7 +74,7 @@ final readonly class WireSizing
                 'wire',
                 "{$reel->name}, {$wire->stretch->label()}, there already",
                 new Candidate($wire->run->given, $carrying),
-                "/runs/{$wire->stretch->value}/conductor",
+                '/runs/'.(isset($this->brief->runs[$wire->stretch->on($reel->id)]) ? $wire->stretch->on($reel->id) : $wire->stretch->value).'/conductor',
             );
         }
 

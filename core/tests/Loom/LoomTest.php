@@ -54,6 +54,20 @@ final class LoomTest extends TestCase
         self::assertStringContainsString('Join K1 86 to a fused feed', $prove(['/control/stages/0/side' => 'supply']));
     }
 
+    public function test_a_wire_that_is_there_is_neither_cut_nor_bought(): void
+    {
+        $sizing = Orchard::sizing(['/runs/relay-to-fan/conductor' => 'metric-6']);
+        $loom = Loom::of($sizing, Orchard::shelf());
+        $there = array_values(array_filter($loom->wires, static fn ($wire): bool => $wire->isThere));
+        self::assertSame(['relay-to-fan'], array_column($there, 'stretch'));
+
+        $cable = implode(', ', array_map(static fn ($part): string => $part->unit === 'm' ? $part->for : '', $loom->parts));
+        self::assertDoesNotMatchRegularExpression("/\\b{$there[0]->id}\\b/", $cable);
+        self::assertDoesNotMatchRegularExpression("/^{$there[0]->id},/m", CutListCsv::of($loom));
+        self::assertStringContainsString("{$there[0]->id} is there already, 6 mm²", implode("\n", array_column($loom->steps, 'does', 'title')['Cut, crimp and label']));
+        self::assertLessThan(Orchard::sizing()->cost(), $sizing->cost());
+    }
+
     /** RFC 4180: CRLF, fields with commas in quotes. */
     public function test_the_csv_has_a_line_for_each_wire(): void
     {

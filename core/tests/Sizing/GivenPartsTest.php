@@ -42,6 +42,15 @@ final class GivenPartsTest extends TestCase
         self::assertSame([], array_filter(array_keys(Orchard::sizing()->choices), static fn (string $id): bool => str_contains($id, 'relay-to-fan')));
     }
 
+    public function test_a_wire_told_for_one_fan_alone_is_mended_where_it_was_told(): void
+    {
+        $pair = Combination::changes(Combination::deciders()['switch closing when hot'], Combination::loads()['two, a relay each']);
+        $sizing = Orchard::sizing([...$pair, '/runs/relay-to-fan@fan-2-wire/conductor' => 'metric-1']);
+
+        self::assertSame('/runs/relay-to-fan@fan-2-wire/conductor', $sizing->choices['fan-2-wire-relay-to-fan']->briefPath);
+        self::assertArrayNotHasKey('fan-1-wire-relay-to-fan', $sizing->choices);
+    }
+
     public function test_a_thread_that_is_there_whole_is_judged_wire_by_wire(): void
     {
         $stretches = ['battery-to-fuse', 'fuse-to-relay', 'relay-to-fan', 'fan-to-earth'];

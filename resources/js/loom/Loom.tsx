@@ -60,7 +60,10 @@ export function Loom() {
                   <td>
                     {wire.colourName} <span className="text-muted">{wire.colour}</span>
                   </td>
-                  <td className="font-semibold whitespace-nowrap">{wire.size}</td>
+                  <td className="font-semibold whitespace-nowrap">
+                    {wire.size}
+                    {wire.isThere && <span className="block text-sm font-normal text-muted">there already</span>}
+                  </td>
                   <td className="text-right! font-mono whitespace-nowrap">{show(wire.lengthM, "length")}</td>
                   <td className="text-sm">
                     {wire.fromTerminal === wire.toTerminal

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import type { BenchSettingInput } from "../api/client";
-import type { Design, Finding } from "../api/generated/saved-job";
+import type { Design, Finding, WireRow } from "../api/generated/saved-job";
 import { useJob } from "../api/JobContext";
 import { ReadingPanel } from "../bench/ReadingPanel";
 import { useBench } from "../bench/useBench";
@@ -144,8 +144,13 @@ function settingOf(shown: Shown, design: Design): BenchSettingInput {
 
 function choiceFor(held: Held | undefined, design: Design) {
   const wire = held?.kind === "wire" ? design.wires.find((row) => row.id === held.id) : undefined;
-  const id = held?.kind === "component" ? held.id : wire?.reel;
+  const id = held?.kind === "component" ? held.id : wire && judgedBy(wire);
   return design.choices.find((choice) => choice.id === id);
+}
+
+/** A wire that is there already is judged for itself, one that is cut with the rest of its reel. */
+function judgedBy(wire: WireRow): string {
+  return wire.isThere ? `${wire.reel}-${wire.stretch}` : wire.reel;
 }
 
 /** The feed a wire or a fuse belongs to. */
@@ -158,7 +163,7 @@ function reelOf(held: Held, design: Design): string | undefined {
 }
 
 function heldFor(choiceId: string, design: Design): Held {
-  const wire = design.wires.find((row) => row.reel === choiceId);
+  const wire = design.wires.find((row) => judgedBy(row) === choiceId);
   return wire === undefined ? { kind: "component", id: choiceId } : { kind: "wire", id: wire.id };
 }
 
