@@ -41,7 +41,7 @@ final class ProofTest extends TestCase
 
     public function test_a_proof_is_taken_anew_when_a_part_it_stands_on_changes(): void
     {
-        $fuse = ['price' => '1', 'family' => 'blade', 'ratedA' => '30', 'coldMilliohm' => '1.7'];
+        $fuse = ['price' => '1', 'family' => 'blade', 'ratedA' => '40', 'coldMilliohm' => '1.4'];
         $this->postJson('/api/shelf/parts', ['kind' => 'fuse', 'name' => 'Bay fuse', 'typed' => $fuse])->assertOk();
         $this->app?->forgetScopedInstances();
         $id = $this->orchard()['id'];
