@@ -6,6 +6,7 @@ namespace Tests;
 
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as FrameworkTestCase;
+use Illuminate\Support\Facades\Route;
 use LampThread\Exchange\Schema;
 use LampThread\Tests\Orchard;
 
@@ -30,6 +31,15 @@ abstract class TestCase extends FrameworkTestCase
     protected function postText(string $uri, string $text): \Illuminate\Testing\TestResponse
     {
         return $this->call('POST', $uri, server: ['CONTENT_TYPE' => 'application/json'], content: $text);
+    }
+
+    /** As in a server each request begins without what the last one made. */
+    protected function startAnew(): void
+    {
+        $this->app?->forgetScopedInstances();
+        foreach (Route::getRoutes()->getRoutes() as $route) {
+            $route->flushController();
+        }
     }
 
     protected function assertFits(string $schema, string $json): void

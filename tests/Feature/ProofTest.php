@@ -43,16 +43,16 @@ final class ProofTest extends TestCase
     {
         $fuse = ['price' => '1', 'family' => 'blade', 'ratedA' => '40', 'coldMilliohm' => '1.4'];
         $this->postJson('/api/shelf/parts', ['kind' => 'fuse', 'name' => 'Bay fuse', 'typed' => $fuse])->assertOk();
-        $this->app?->forgetScopedInstances();
+        $this->startAnew();
         $id = $this->orchard()['id'];
         $this->postJson("/api/jobs/{$id}/changes", ['version' => 1, 'label' => 'Fuse', 'changes' => ['/pinned/fan-1-fuse' => 'own-fuse-bay-fuse']])->assertOk();
         $codes = fn (): array => array_column($this->getJson("/api/jobs/{$id}/proof")->assertOk()->json('findings'), 'code');
         $before = $codes();
 
         $this->postJson('/api/shelf/parts/own-fuse-bay-fuse', ['name' => 'Bay fuse', 'typed' => [...$fuse, 'ratedA' => '3']])->assertOk();
-        $this->app?->forgetScopedInstances();
-        self::assertContains('fuse-opens-at-start', $codes());
-        self::assertNotContains('fuse-opens-at-start', $before);
+        $this->startAnew();
+        self::assertContains('fuse-over-load', $codes());
+        self::assertNotContains('fuse-over-load', $before);
     }
 
     public function test_every_version_that_was_is_compared_with_what_is(): void

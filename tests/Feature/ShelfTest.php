@@ -29,7 +29,7 @@ final class ShelfTest extends TestCase
         self::assertSame(['Orchard sprayer, 12 V'], $this->own($this->getJson('/api/shelf')->json())['usedBy'] ?? null);
 
         $this->postJson('/api/shelf/parts/own-fuse-bay-fuse', ['name' => 'Renamed', 'typed' => [...self::FUSE, 'ratedA' => '3'], 'isArchived' => true])->assertOk();
-        $this->app?->forgetScopedInstances();
+        $this->startAnew();
         $job = $this->getJson("/api/jobs/{$id}")->assertOk()->json();
         $choice = array_column($job['design']['choices'], null, 'id')['fan-1-fuse'];
         self::assertSame(['Renamed', false], [$choice['label'], $choice['fits']]);
@@ -54,7 +54,7 @@ final class ShelfTest extends TestCase
         self::assertNull($this->own($this->getJson('/api/shelf')->json()));
 
         $this->csv($good)->assertOk();
-        $this->app?->forgetScopedInstances();
+        $this->startAnew();
         $exported = (string) $this->get('/api/shelf/own-parts.csv')->assertOk()->getContent();
         self::assertSame(implode(',', array_keys(OwnPartsCsv::columns())), strtok($exported, "\r\n"));
         self::assertStringContainsString('fuse,Other,no,1,blade,3,20', $exported);
@@ -63,7 +63,7 @@ final class ShelfTest extends TestCase
     private function add(string $name): void
     {
         $this->postJson('/api/shelf/parts', ['kind' => 'fuse', 'name' => $name, 'typed' => self::FUSE])->assertOk();
-        $this->app?->forgetScopedInstances();
+        $this->startAnew();
     }
 
     /** @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response> */
