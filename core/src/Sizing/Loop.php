@@ -55,14 +55,30 @@ final readonly class Loop
      */
     public function wiresV(Conductor $conductor, \Closure $conductorC): float
     {
+        return array_sum(array_map(fn (Wire $wire): float => $this->wireV($wire, $conductor, $conductorC), $this->wires));
+    }
+
+    /**
+     * Lost in those of the wires that were there already, V: whatever is cut new, it stays.
+     *
+     * @param  \Closure(Wire): float  $conductorC
+     */
+    public function thereV(\Closure $conductorC): float
+    {
         $volts = 0.0;
         foreach ($this->wires as $wire) {
-            $milliohmPerM = ($wire->run->given ?? $conductor)->milliohmPerM;
-            $volts += abs($this->hardest->currentA($wire->id)) * $wire->run->lengthM * $milliohmPerM / 1000
-                * Copper::factor($conductorC($wire));
+            $volts += $wire->run->given === null ? 0.0 : $this->wireV($wire, $wire->run->given, $conductorC);
         }
 
         return $volts;
+    }
+
+    /** @param  \Closure(Wire): float  $conductorC */
+    private function wireV(Wire $wire, Conductor $conductor, \Closure $conductorC): float
+    {
+        $milliohmPerM = ($wire->run->given ?? $conductor)->milliohmPerM;
+
+        return abs($this->hardest->currentA($wire->id)) * $wire->run->lengthM * $milliohmPerM / 1000 * Copper::factor($conductorC($wire));
     }
 
     /**

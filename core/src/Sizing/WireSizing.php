@@ -39,7 +39,7 @@ final readonly class WireSizing
         $judge = fn (Conductor $conductor): Candidate => new Candidate($conductor, [
             new Constraint('strength', self::LEAST_MM2, $conductor->areaMm2, 'mm²', 'A ≥ 0.5 mm² whatever the current', 'common practice, no source'),
             ...($new === [] ? [] : $this->carrying($conductor, $new, $protection, $loop, $duty)),
-            $this->drop($conductor, $loop),
+            ...($this->isSpent($loop) ? [] : [$this->drop($conductor, $loop)]),
         ]);
         $pinnedConductor = $pinned === null ? null : $this->shelf->conductor($pinned);
 
@@ -68,7 +68,11 @@ final readonly class WireSizing
                 continue;
             }
             $id = "{$reel->id}-{$wire->stretch->value}";
-            $carrying = $this->carrying($conductor, [$wire], Protection::of($reel, $circuit, $this->shelf), Loop::of($wires, $reel, $duty, $solver), $duty);
+            $loop = Loop::of($wires, $reel, $duty, $solver);
+            $carrying = $this->carrying($conductor, [$wire], Protection::of($reel, $circuit, $this->shelf), $loop, $duty);
+            if ($this->isSpent($loop)) {
+                $carrying[] = $this->drop($conductor, $loop);
+            }
             $choices[$id] = Choice::given(
                 $id,
                 'wire',
@@ -186,6 +190,14 @@ final readonly class WireSizing
                 'common practice, no source: below 3.5 times its rating a fuse takes long to open',
             ),
         ];
+    }
+
+    /** Whether what was there already loses more than the loop may: then no size that is cut new mends it. */
+    private function isSpent(Loop $loop): bool
+    {
+        $thereV = $loop->thereV(fn (Wire $wire): float => $this->conductorC($wire, $wire->conductor, abs($loop->hardest->currentA($wire->id))));
+
+        return $thereV > 0.0 && 100 * ($thereV + $loop->othersV) / $this->brief->supply->systemV > $this->brief->wiring->dropLimitPercent;
     }
 
     private function drop(Conductor $conductor, Loop $loop): Constraint

@@ -24,7 +24,11 @@ final class GivenPartsTest extends TestCase
 
         self::assertSame('1.5 mm²', $sizes['relay-to-fan'] ?? null);
         self::assertNotSame('1.5 mm²', $sizes['fuse-to-relay'] ?? null);
-        self::assertTrue(self::constraint($sizing->choices['fan-1-wire'], 'its fuse')->isMet, 'what is cut new is chosen by what it carries');
+        self::assertSame(
+            Orchard::sizing(['/wiring/dropLimitPercent' => 10])->choices['fan-1-wire']->taken->label(),
+            Orchard::sizing(['/runs/relay-to-fan/conductor' => 'metric-1'])->choices['fan-1-wire']->taken->label(),
+            'what is cut new is chosen by what it carries, where the old wire loses too much whatever is cut',
+        );
         $there = $sizing->choices['fan-1-wire-relay-to-fan'];
         self::assertFalse(self::constraint($there, 'its fuse')->isMet, 'no new wire makes the old one thicker');
         self::assertStringContainsString('for 1.50 mm²', self::constraint($there, 'its fuse')->formula);

@@ -53,7 +53,9 @@ export function Compared({ outcomes }: { outcomes: RoadOutcome[] }) {
       <table className="table w-full">
         <thead>
           <tr>
-            <td />
+            <th>
+              <span className="sr-only">Figure</span>
+            </th>
             {outcomes.map((outcome) => (
               <th key={outcome.label}>{outcome.label}</th>
             ))}

@@ -72,7 +72,7 @@ export function ChoicePanel({ choice }: { choice: Choice }) {
           </select>
         </label>
       )}
-      {choice.kind === "wire" && <TypedSize choice={choice} onWrong={setWrong} />}
+      {choice.kind === "wire" && choice.candidates.length > 0 && <TypedSize choice={choice} onWrong={setWrong} />}
       {wrong !== undefined && (
         <p role="alert" className="mt-1 text-sm font-semibold text-danger">
           {wrong}
