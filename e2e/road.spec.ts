@@ -119,3 +119,18 @@ test("an after-run is driven beside the job before it is fitted", async ({ page 
   await expect(page.getByRole("button", { name: "Undo" })).toHaveAttribute("title", "Set points");
   await page.getByRole("button", { name: "Undo" }).click();
 });
+
+test("the charts are there in figures too, and in print", async ({ page }) => {
+  await page.goto("/jobs/orchard-sprayer/road");
+  await page.getByText("The drive as a table").click();
+  const table = page.getByRole("table", { name: "As it stands" });
+  await expect(table.getByRole("columnheader", { name: "Coolant, °C" })).toBeVisible();
+  const rows = await table.getByRole("row").count();
+  expect(rows).toBeGreaterThan(20);
+  expect(rows).toBeLessThanOrEqual(42);
+  await expect(table.getByRole("row").nth(1)).toContainText("82");
+  await page.emulateMedia({ media: "print" });
+  await expect(page.getByRole("img", { name: /^Temperature/ })).toBeVisible();
+  await expect(page.getByLabel("Ambient")).toBeHidden();
+  await expect(page.getByRole("button", { name: "Play the logger" })).toBeHidden();
+});

@@ -8,6 +8,7 @@ import { AdvicePanel } from "./AdvicePanel";
 import { Calibration } from "./Calibration";
 import { Charts } from "./Charts";
 import { Compared } from "./Compared";
+import { DriveTable } from "./DriveTable";
 import { Files } from "./Files";
 import { LockoutChart } from "./LockoutChart";
 import { Player } from "./Player";
@@ -104,6 +105,7 @@ export function Road() {
             samples={road.outcomes[0]?.samples ?? []}
           />
           <Charts outcomes={road.outcomes} ceilingC={job.file.cooling.ceilingC} cursorS={cursorS} />
+          <DriveTable outcomes={road.outcomes} />
         </section>
         <Panel title="What came of it">
           <Compared outcomes={road.outcomes} />
