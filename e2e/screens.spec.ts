@@ -12,6 +12,7 @@ for (const scheme of ["light", "dark"] as const) {
     test(`${view} can be read by those who do not see it, ${scheme}`, async ({ browser }) => {
       const page = await (await browser.newContext({ colorScheme: scheme })).newPage();
       await page.goto(view);
+      await expect(page.getByRole("main")).toBeVisible();
       await page.waitForLoadState("networkidle");
       const { violations } = await new AxeBuilder({ page }).analyze();
       expect(
