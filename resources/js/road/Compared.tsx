@@ -83,5 +83,9 @@ function difference(row: Row, [now, other]: RoadOutcome[]): string {
     return "";
   }
   const by = row.number(other) - row.number(now);
-  return Math.abs(by) < 0.005 ? "the same" : `${by > 0 ? "+" : "−"}${digits(Math.abs(by))} ${row.unit ?? ""}`;
+  // Hundredths of a kelvin are finer than the model.
+  const most = row.unit === "K" ? 1 : 2;
+  return Math.abs(by) < 0.5 * 10 ** -most
+    ? "the same"
+    : `${by > 0 ? "+" : "−"}${digits(Math.abs(by), most)} ${row.unit ?? ""}`;
 }
