@@ -1,9 +1,17 @@
-import type { RoadOutcome } from "../api/generated/road";
+import type { RoadOutcome, RoadSample } from "../api/generated/road";
 import { digits, shown, useUnits } from "../kit/units";
 
 const ABOUT_ROWS = 40;
 
-/** The charts in figures, for those who do not see them: about forty moments of each drive. */
+/** Evenly spread ones, and each at which the fans start or stop. */
+function momentsOf(samples: RoadSample[]): RoadSample[] {
+  const every = Math.max(1, Math.ceil(samples.length / ABOUT_ROWS));
+  return samples.filter(
+    (sample, at) => at % every === 0 || sample.fanPercent > 1 !== (samples[at - 1]?.fanPercent ?? 0) > 1,
+  );
+}
+
+/** The charts in figures, for those who do not see them: about forty moments of each drive, and each start and stop. */
 export function DriveTable({ outcomes }: { outcomes: RoadOutcome[] }) {
   const { units } = useUnits();
   const temp = (tempC: number) => digits(shown(tempC, "temperature", units).value);
@@ -33,21 +41,19 @@ export function DriveTable({ outcomes }: { outcomes: RoadOutcome[] }) {
               </tr>
             </thead>
             <tbody>
-              {outcome.samples
-                .filter((_, at) => at % Math.max(1, Math.ceil(outcome.samples.length / ABOUT_ROWS)) === 0)
-                .map((sample) => (
-                  <tr key={sample.timeS} className="[&>td]:text-right">
-                    <th scope="row" className="text-right!">
-                      {digits(sample.timeS / 60)}
-                    </th>
-                    <td>{temp(sample.coolantC)}</td>
-                    <td>{temp(sample.feltC[0] ?? sample.coolantC)}</td>
-                    <td>{digits(sample.thermostatPercent)}</td>
-                    <td>{digits(sample.fanPercent)}</td>
-                    <td>{digits(sample.fansA)}</td>
-                    <td>{digits(sample.batteryV)}</td>
-                  </tr>
-                ))}
+              {momentsOf(outcome.samples).map((sample) => (
+                <tr key={sample.timeS} className="[&>td]:text-right">
+                  <th scope="row" className="text-right!">
+                    {digits(sample.timeS / 60)}
+                  </th>
+                  <td>{temp(sample.coolantC)}</td>
+                  <td>{temp(sample.feltC[0] ?? sample.coolantC)}</td>
+                  <td>{digits(sample.thermostatPercent)}</td>
+                  <td>{digits(sample.fanPercent)}</td>
+                  <td>{digits(sample.fansA)}</td>
+                  <td>{digits(sample.batteryV)}</td>
+                </tr>
+              ))}
             </tbody>
           </table>
         ))}
