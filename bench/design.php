@@ -17,18 +17,7 @@ require __DIR__.'/../vendor/autoload.php';
 const RUNS = 200;
 const SPICE_RUNS = 20;
 
-$median = static function (callable $work, int $runs): float {
-    $work();
-    $times = [];
-    for ($run = 0; $run < $runs; $run++) {
-        $start = hrtime(true);
-        $work();
-        $times[] = (hrtime(true) - $start) / 1e6;
-    }
-    sort($times);
-
-    return $times[intdiv($runs, 2)];
-};
+$median = require __DIR__.'/median.php';
 
 $shelf = Shelf::standard();
 $files = JobFile::standard($shelf);

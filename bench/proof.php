@@ -23,22 +23,11 @@ const SPICE_POINTS = 400;
 
 $shelf = Shelf::standard();
 $files = JobFile::standard($shelf);
-$median = static function (callable $work): float {
-    $work();
-    $times = [];
-    for ($run = 0; $run < RUNS; $run++) {
-        $start = hrtime(true);
-        $work();
-        $times[] = (hrtime(true) - $start) / 1e6;
-    }
-    sort($times);
-
-    return $times[intdiv(RUNS, 2)];
-};
+$median = require __DIR__.'/median.php';
 $row = static function (string $name, array $file) use ($files, $shelf, $median): array {
     $sizing = Sizing::of($files->brief($files->decode(JobFile::encode($file))), $shelf);
     $proof = Proof::of($sizing, $shelf);
-    $ms = $median(static fn (): Proof => Proof::of($sizing, $shelf));
+    $ms = $median(static fn (): Proof => Proof::of($sizing, $shelf), RUNS);
     printf(
         "%-24s %6d %9d %7d %7d %7d %8.0f ms %7.1f µs a pair\n",
         $name, count($proof->space->states), count($proof->space->distinct()), count($proof->faults), $proof->pairs, $proof->solved, $ms, 1000 * $ms / $proof->pairs,
@@ -84,13 +73,13 @@ foreach ($points as $at => $point) {
 file_put_contents($paths[] = $script = sys_get_temp_dir().'/lamp-proof.sp', $deck."quit\n.endc\n.end\n");
 file_put_contents($paths[] = $empty = sys_get_temp_dir().'/lamp-proof-empty.sp', "nothing\n.control\nquit\n.endc\n.end\n");
 $run = static fn (string $file): callable => static fn (): string => (string) shell_exec("ngspice -b {$file} 2>&1");
-$spiceMs = $median($run($script)) - $median($run($empty));
+$spiceMs = $median($run($script), RUNS) - $median($run($empty), RUNS);
 $oursMs = $median(static function () use ($proof, $settings): void {
     $fresh = new Solver($proof->sizing->circuit);
     foreach ($settings as [$sound, $setting]) {
         $fresh->breakIn($sound, $setting);
     }
-});
+}, RUNS);
 // One netlist at a time, for the largest difference.
 $largestV = 0.0;
 foreach (array_slice($points, 0, 100, true) as $at => $point) {

@@ -22,18 +22,7 @@ const GAPS_K = [1, 1.5, 2, 3, 4, 5, 6, 7, 8, 10];
 
 $shelf = Shelf::standard();
 $files = JobFile::standard($shelf);
-$median = static function (callable $work, int $runs): float {
-    $work();
-    $times = [];
-    for ($run = 0; $run < $runs; $run++) {
-        $start = hrtime(true);
-        $work();
-        $times[] = (hrtime(true) - $start) / 1e6;
-    }
-    sort($times);
-
-    return $times[intdiv($runs, 2)];
-};
+$median = require __DIR__.'/median.php';
 
 $town = Drives::standard()['2-town'];
 $lastS = $town->lastS();

@@ -12,6 +12,7 @@ test("a drive is picked, played by the logger, and a second setting is driven be
   await expect(page.getByText(/coolant \d.*km\/h/)).toBeVisible();
   await page.getByRole("button", { name: "Show it whole" }).click();
 
+  await page.getByRole("radio", { name: "Standing queue with air conditioning" }).click();
   await page.getByRole("radio", { name: "Maker’s, wide gap" }).click();
   await expect(page.getByRole("columnheader", { name: "Maker’s, wide gap" })).toBeVisible();
   await expect(page.getByRole("row", { name: /Hottest coolant/ })).toContainText(/[+−]/);

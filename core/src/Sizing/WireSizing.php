@@ -36,10 +36,11 @@ final readonly class WireSizing
         $protection = Protection::of($reel, $circuit, $this->shelf);
         $loop = Loop::of($wires, $reel, $duty, $solver);
         $new = array_values(array_filter($wires, static fn (Wire $wire): bool => $wire->run->given === null));
+        $isSpent = $this->isSpent($loop);
         $judge = fn (Conductor $conductor): Candidate => new Candidate($conductor, [
             new Constraint('strength', self::LEAST_MM2, $conductor->areaMm2, 'mm²', 'A ≥ 0.5 mm² whatever the current', 'common practice, no source'),
             ...($new === [] ? [] : $this->carrying($conductor, $new, $protection, $loop, $duty)),
-            ...($this->isSpent($loop) ? [] : [$this->drop($conductor, $loop)]),
+            ...($isSpent ? [] : [$this->drop($conductor, $loop)]),
         ]);
         $pinnedConductor = $pinned === null ? null : $this->shelf->conductor($pinned);
 
@@ -62,22 +63,21 @@ final readonly class WireSizing
     public function given(Reel $reel, Circuit $circuit, Duty $duty, Solver $solver, Conductor $conductor): array
     {
         $wires = $circuit->wiresOf($reel);
+        $there = array_filter($wires, static fn (Wire $wire): bool => $wire->run->given !== null);
+        if ($wires === [] || $there === []) {
+            return [];
+        }
+        $protection = Protection::of($reel, $circuit, $this->shelf);
+        $loop = Loop::of($wires, $reel, $duty, $solver);
+        $drop = $this->isSpent($loop) ? [$this->drop($conductor, $loop)] : [];
         $choices = [];
-        foreach ($wires as $wire) {
-            if ($wire->run->given === null) {
-                continue;
-            }
+        foreach ($there as $wire) {
             $id = "{$reel->id}-{$wire->stretch->value}";
-            $loop = Loop::of($wires, $reel, $duty, $solver);
-            $carrying = $this->carrying($conductor, [$wire], Protection::of($reel, $circuit, $this->shelf), $loop, $duty);
-            if ($this->isSpent($loop)) {
-                $carrying[] = $this->drop($conductor, $loop);
-            }
             $choices[$id] = Choice::given(
                 $id,
                 'wire',
                 "{$reel->name}, {$wire->stretch->label()}, there already",
-                new Candidate($wire->run->given, $carrying),
+                new Candidate($wire->run->given ?? $conductor, [...$this->carrying($conductor, [$wire], $protection, $loop, $duty), ...$drop]),
                 '/runs/'.(isset($this->brief->runs[$wire->stretch->on($reel->id)]) ? $wire->stretch->on($reel->id) : $wire->stretch->value).'/conductor',
             );
         }
@@ -105,11 +105,13 @@ final readonly class WireSizing
     /** What a short circuit through a loop of this size is, A: battery at rest, copper warm, so the least it can be. */
     public function shortA(Conductor $conductor, Loop $loop): float
     {
-        return $this->brief->supply->restingV / ($loop->othersOhm + $loop->wiresOhm($conductor, fn (Wire $wire): float => $this->conductorC(
-            $wire,
-            $conductor,
-            abs($loop->hardest->currentA($wire->id)),
-        )));
+        return $this->brief->supply->restingV / ($loop->othersOhm + $loop->wiresOhm($conductor, $this->warm($conductor, $loop)));
+    }
+
+    /** @return \Closure(Wire): float copper temperature of each wire of the loop as its hardest setting has it, °C */
+    private function warm(Conductor $conductor, Loop $loop): \Closure
+    {
+        return fn (Wire $wire): float => $this->conductorC($wire, $conductor, abs($loop->hardest->currentA($wire->id)));
     }
 
     /**
@@ -202,11 +204,7 @@ final readonly class WireSizing
 
     private function drop(Conductor $conductor, Loop $loop): Constraint
     {
-        $wiresV = $loop->wiresV($conductor, fn (Wire $wire): float => $this->conductorC(
-            $wire,
-            $conductor,
-            abs($loop->hardest->currentA($wire->id)),
-        ));
+        $wiresV = $loop->wiresV($conductor, $this->warm($conductor, $loop));
         $systemV = $this->brief->supply->systemV;
 
         return new Constraint(

@@ -4,6 +4,7 @@ import { Link, useNavigate } from "react-router";
 import { api, Refused, type Problem } from "../api/client";
 import type { JobRow } from "../api/generated/job-list";
 import { Button } from "../kit/controls";
+import { ProblemItems } from "../kit/ProblemItems";
 import { useTheme } from "../kit/theme";
 import { Loading } from "../shell/states";
 
@@ -70,12 +71,7 @@ export function Jobs() {
         <section role="alert" className="panel mb-4 border-danger">
           <h2 className="heading mb-2 text-danger">Not opened. Nothing was saved.</h2>
           <ul className="grid gap-1">
-            {problems.map((problem) => (
-              <li key={problem.at + problem.says}>
-                {problem.at !== "" && <code className="mr-2 font-mono text-sm">{problem.at}</code>}
-                {problem.says}
-              </li>
-            ))}
+            <ProblemItems problems={problems} />
           </ul>
         </section>
       )}

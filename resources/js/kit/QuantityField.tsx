@@ -1,5 +1,6 @@
 import { useId, useRef, useState } from "react";
 import { useJob } from "../api/JobContext";
+import { FieldFrame, wrongness } from "./FieldFrame";
 import { digits, shown, useUnits, withUnit, type Kind } from "./units";
 
 interface Props {
@@ -40,10 +41,7 @@ export function QuantityField({ path, label, kind, value, usual, hint, placehold
 
   return (
     <div>
-      <label htmlFor={id} className="field-label">
-        {label}
-      </label>
-      <div className={`field ${wrong === undefined ? "" : "border-danger"}`}>
+      <FieldFrame id={id} label={label} unit={unit} wrong={wrong} hint={hint}>
         <input
           id={id}
           inputMode="text"
@@ -51,8 +49,7 @@ export function QuantityField({ path, label, kind, value, usual, hint, placehold
           className="min-h-11 w-full min-w-0 bg-transparent px-3 font-mono text-[1rem] outline-none"
           value={text ?? (as === undefined ? "" : digits(as.value))}
           placeholder={usual ?? placeholder}
-          aria-invalid={wrong !== undefined}
-          aria-describedby={wrong === undefined ? undefined : `${id}-wrong`}
+          {...wrongness(id, wrong)}
           onFocus={(event) => {
             event.target.select();
           }}
@@ -73,15 +70,7 @@ export function QuantityField({ path, label, kind, value, usual, hint, placehold
             }
           }}
         />
-        <span className="pr-3 text-sm text-muted">{unit}</span>
-      </div>
-      {wrong === undefined ? (
-        hint !== undefined && <p className="mt-1 text-sm text-muted">{hint}</p>
-      ) : (
-        <p id={`${id}-wrong`} role="alert" className="mt-1 text-sm font-semibold text-danger">
-          {wrong}
-        </p>
-      )}
+      </FieldFrame>
     </div>
   );
 }

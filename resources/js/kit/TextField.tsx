@@ -1,5 +1,6 @@
 import { useId, useRef, useState } from "react";
 import { useJob } from "../api/JobContext";
+import { FieldFrame, wrongness } from "./FieldFrame";
 
 interface Props {
   path: string;
@@ -20,7 +21,7 @@ export function TextField({ path, label, value, lines = 1 }: Props) {
     id,
     className: "min-h-11 w-full bg-transparent px-3 py-2 text-[1rem] outline-none",
     value: text ?? value,
-    "aria-invalid": wrong !== undefined,
+    ...wrongness(id, wrong),
     onChange: (event: { target: { value: string } }) => {
       const typed = event.target.value;
       setText(typed);
@@ -34,17 +35,9 @@ export function TextField({ path, label, value, lines = 1 }: Props) {
   };
   return (
     <div>
-      <label htmlFor={id} className="field-label">
-        {label}
-      </label>
-      <div className={`field ${wrong === undefined ? "" : "border-danger"}`}>
+      <FieldFrame id={id} label={label} wrong={wrong}>
         {lines === 1 ? <input type="text" {...props} /> : <textarea rows={lines} {...props} />}
-      </div>
-      {wrong !== undefined && (
-        <p role="alert" className="mt-1 text-sm font-semibold text-danger">
-          {wrong}
-        </p>
-      )}
+      </FieldFrame>
     </div>
   );
 }

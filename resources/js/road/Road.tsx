@@ -3,6 +3,7 @@ import { Refused, type RoadQuestion } from "../api/client";
 import type { Calibration as Fit } from "../api/generated/calibration";
 import { useJob } from "../api/JobContext";
 import { Panel, Pick } from "../kit/controls";
+import { ProblemItems } from "../kit/ProblemItems";
 import { Loading } from "../shell/states";
 import { AdvicePanel } from "./AdvicePanel";
 import { Calibration } from "./Calibration";
@@ -88,12 +89,7 @@ export function Road() {
           </div>
           {problems.length > 0 && (
             <ul role="alert" className="grid max-h-60 gap-1 overflow-y-auto font-semibold text-danger">
-              {problems.map((problem) => (
-                <li key={problem.at + problem.says}>
-                  {problem.at !== "" && <code className="mr-2 font-mono text-sm">{problem.at}</code>}
-                  {problem.says}
-                </li>
-              ))}
+              <ProblemItems problems={problems} />
             </ul>
           )}
         </section>

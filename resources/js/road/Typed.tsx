@@ -1,4 +1,5 @@
 import { useId, useState } from "react";
+import { FieldFrame, wrongness } from "../kit/FieldFrame";
 import { digits, shown, useUnits, withUnit, type Kind } from "../kit/units";
 
 interface Props {
@@ -29,18 +30,14 @@ export function Typed({ label, kind, value, wrong, isStale, onTyped }: Props) {
   };
   return (
     <div className="w-32">
-      <label htmlFor={id} className="field-label">
-        {label}
-      </label>
-      <div className={`field ${wrong === undefined ? "" : "border-danger"}`}>
+      <FieldFrame id={id} label={label} unit={as.unit} wrong={wrong}>
         <input
           id={id}
           inputMode="text"
           autoComplete="off"
           className="min-h-11 w-full min-w-0 bg-transparent px-3 outline-none"
           value={stands && text !== undefined ? text : digits(as.value)}
-          aria-invalid={wrong !== undefined}
-          aria-describedby={wrong === undefined ? undefined : `${id}-wrong`}
+          {...wrongness(id, wrong)}
           onChange={(event) => {
             setText(event.target.value);
             setTyping(true);
@@ -52,13 +49,7 @@ export function Typed({ label, kind, value, wrong, isStale, onTyped }: Props) {
             }
           }}
         />
-        <span className="pr-3 text-sm text-muted">{as.unit}</span>
-      </div>
-      {wrong !== undefined && (
-        <p id={`${id}-wrong`} role="alert" className="mt-1 text-sm font-semibold text-danger">
-          {wrong}
-        </p>
-      )}
+      </FieldFrame>
     </div>
   );
 }

@@ -3,6 +3,7 @@ import { useId, useState } from "react";
 import { api, Refused } from "../api/client";
 import type { Shelf, ShelfField, ShelfKind } from "../api/generated/shelf";
 import { Button, Pick } from "../kit/controls";
+import { FieldFrame, wrongness } from "../kit/FieldFrame";
 
 export interface Draft {
   kind: ShelfKind;
@@ -137,29 +138,19 @@ function Rating({ label, value, unit = "", placeholder, wrong, onChange }: Ratin
   const id = useId();
   return (
     <div>
-      <label htmlFor={id} className="field-label">
-        {label}
-      </label>
-      <div className={`field ${wrong === undefined ? "" : "border-danger"}`}>
+      <FieldFrame id={id} label={label} unit={unit} wrong={wrong}>
         <input
           id={id}
           autoComplete="off"
           className="min-h-11 w-full min-w-0 bg-transparent px-3 text-[1rem] outline-none"
           value={value}
           placeholder={placeholder}
-          aria-invalid={wrong !== undefined}
-          aria-describedby={wrong === undefined ? undefined : `${id}-wrong`}
+          {...wrongness(id, wrong)}
           onChange={(event) => {
             onChange(event.target.value);
           }}
         />
-        <span className="pr-3 text-sm whitespace-nowrap text-muted">{unit}</span>
-      </div>
-      {wrong !== undefined && (
-        <p id={`${id}-wrong`} role="alert" className="mt-1 text-sm font-semibold text-danger">
-          {wrong}
-        </p>
-      )}
+      </FieldFrame>
     </div>
   );
 }

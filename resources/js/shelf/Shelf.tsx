@@ -4,6 +4,7 @@ import { Link, useNavigate } from "react-router";
 import { api, Refused, type Problem } from "../api/client";
 import type { Shelf as ShelfAnswer, ShelfPart } from "../api/generated/shelf";
 import { Button, Panel, Pick } from "../kit/controls";
+import { ProblemItems } from "../kit/ProblemItems";
 import { useTheme } from "../kit/theme";
 import { Loading } from "../shell/states";
 import { useShortcuts } from "../shell/useShortcuts";
@@ -155,12 +156,7 @@ function Report({ problems }: { problems: Problem[] }) {
     <section role="alert" className="panel mb-4 border-danger">
       <h2 className="heading mb-2 text-danger">Nothing was taken. {problems.length} to mend:</h2>
       <ul className="grid max-h-72 gap-1 overflow-y-auto">
-        {problems.map((problem) => (
-          <li key={problem.at + problem.says}>
-            {problem.at !== "" && <code className="mr-2 font-mono text-sm font-semibold">{problem.at}</code>}
-            {problem.says}
-          </li>
-        ))}
+        <ProblemItems problems={problems} />
       </ul>
     </section>
   );

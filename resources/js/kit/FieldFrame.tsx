@@ -1,0 +1,38 @@
+import type { ReactNode } from "react";
+
+interface Props {
+  /** Of the input; what is wrong with it stands in `${id}-wrong`. */
+  id: string;
+  label: string;
+  unit?: string | undefined;
+  wrong: string | undefined;
+  hint?: string | undefined;
+  children: ReactNode;
+}
+
+/** What stands round an input: its label, its unit, and what is wrong with what was typed. */
+export function FieldFrame({ id, label, unit, wrong, hint, children }: Props) {
+  return (
+    <>
+      <label htmlFor={id} className="field-label">
+        {label}
+      </label>
+      <div className={`field ${wrong === undefined ? "" : "border-danger"}`}>
+        {children}
+        {unit !== undefined && <span className="pr-3 text-sm whitespace-nowrap text-muted">{unit}</span>}
+      </div>
+      {wrong === undefined ? (
+        hint !== undefined && <p className="mt-1 text-sm text-muted">{hint}</p>
+      ) : (
+        <p id={`${id}-wrong`} role="alert" className="mt-1 text-sm font-semibold text-danger">
+          {wrong}
+        </p>
+      )}
+    </>
+  );
+}
+
+/** What tells those who do not see it that an input is wrong, and why. */
+export function wrongness(id: string, wrong: string | undefined) {
+  return { "aria-invalid": wrong !== undefined, "aria-describedby": wrong === undefined ? undefined : `${id}-wrong` };
+}
