@@ -23,7 +23,7 @@ export function Files({ drive, onDrive, onFit, onWrong }: Props) {
     }
   };
   return (
-    <div className="flex flex-wrap gap-3">
+    <div className="no-print flex flex-wrap gap-3">
       <a
         href={`/api/drives/${drive}.csv`}
         download

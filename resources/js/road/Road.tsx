@@ -64,7 +64,7 @@ export function Road() {
               setQuestion({ drive });
             }}
           />
-          <div className="no-print flex flex-wrap items-end gap-3">
+          <div className="no-print flex flex-wrap items-start gap-3">
             {FIGURES.map(({ name, label, kind }) => (
               <Typed
                 key={name}
@@ -78,15 +78,15 @@ export function Road() {
                 }}
               />
             ))}
-            <Files
-              drive={question.drive}
-              onDrive={(drive) => {
-                setQuestion({ drive });
-              }}
-              onFit={setFit}
-              onWrong={setWrong}
-            />
           </div>
+          <Files
+            drive={question.drive}
+            onDrive={(drive) => {
+              setQuestion({ drive });
+            }}
+            onFit={setFit}
+            onWrong={setWrong}
+          />
           {problems.length > 0 && (
             <ul role="alert" className="grid max-h-60 gap-1 overflow-y-auto font-semibold text-danger">
               <ProblemItems problems={problems} />
