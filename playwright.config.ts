@@ -1,6 +1,15 @@
+import { execFileSync } from "node:child_process";
 import { defineConfig } from "@playwright/test";
 
-const PORT = Number(process.env.LAMP_PORT ?? 8731);
+// A port of its own each run, so that a copy that is running is not in the way. Workers read the same one.
+process.env.LAMP_PORT ??= execFileSync(process.execPath, [
+  "-e",
+  "const s = require('net').createServer().listen(0, '127.0.0.1', () => { console.log(s.address().port); s.close(); })",
+])
+  .toString()
+  .trim();
+const PORT = process.env.LAMP_PORT;
+const DATABASE = `${process.cwd()}/storage/e2e-${PORT}.sqlite`;
 
 export default defineConfig({
   testDir: "e2e",
@@ -25,9 +34,10 @@ export default defineConfig({
       ],
     },
   },
+  globalTeardown: "./e2e/teardown.ts",
   webServer: {
-    command: `rm -f storage/e2e.sqlite* && bin/start --port ${PORT}`,
-    env: { LAMP_DATABASE: `${process.cwd()}/storage/e2e.sqlite` },
+    command: `bin/start --port ${PORT}`,
+    env: { LAMP_DATABASE: DATABASE },
     url: `http://127.0.0.1:${PORT}/api/jobs`,
     timeout: 120_000,
     stdout: "ignore",

@@ -2,15 +2,15 @@
 
 declare(strict_types=1);
 
-// How long a design and one settled state take, and how that compares with ngspice solving the same operating points, in one run.
-//   php bench/design.php [job.lampthread.json]
-
-use LampThread\Exchange\DesignAnswer;
+use LampThread\Exchange\DesignPresenter;
 use LampThread\Exchange\JobFile;
 use LampThread\Exchange\SpiceNetlist;
-use LampThread\Shelf\Shelf;
-use LampThread\Sizing\Duty;
+use LampThread\Parts\Shelf;
+use LampThread\Sizing\OperatingEnvelope;
 use LampThread\Sizing\Sizing;
+
+// How long a design and one settled state take, and how that compares with ngspice solving the same operating points, in one run.
+//   php bench/design.php [job.lampthread.json]
 
 require __DIR__.'/../vendor/autoload.php';
 
@@ -25,11 +25,11 @@ $path = $argv[1] ?? __DIR__.'/../core/data/jobs/orchard-sprayer.lampthread.json'
 $json = (string) file_get_contents($path);
 $brief = $files->brief($files->decode($json));
 $sizing = Sizing::of($brief, $shelf);
-$points = $sizing->duty->points;
+$points = $sizing->envelope->points;
 
-$designMs = $median(static fn (): array => DesignAnswer::of(Sizing::of($brief, $shelf), $shelf), RUNS);
+$designMs = $median(static fn (): array => DesignPresenter::english(Sizing::of($brief, $shelf), $shelf), RUNS);
 $readMs = $median(static fn (): array => $files->decode($json), RUNS);
-$dutyMs = $median(static fn (): Duty => Duty::of($sizing->circuit), RUNS);
+$envelopeMs = $median(static fn (): OperatingEnvelope => OperatingEnvelope::of($sizing->circuit), RUNS);
 
 // All operating points in one ngspice process: its start-up is not held against it.
 $deck = "operating points\n.control\n";
@@ -49,6 +49,6 @@ array_map(unlink(...), $paths);
 printf("job                                  %s\n", basename($path));
 printf("read and check the file              %.2f ms (median of %d)\n", $readMs, RUNS);
 printf("lamp:design, computation             %.2f ms (median of %d)\n", $designMs, RUNS);
-printf("settle %3d operating points          %.2f ms, %.3f ms each\n", count($points), $dutyMs, $dutyMs / count($points));
+printf("settle %3d operating points          %.2f ms, %.3f ms each\n", count($points), $envelopeMs, $envelopeMs / count($points));
 printf("ngspice, the same points settled     %.2f ms without its start of %.2f ms\n", $spiceMs - $startMs, $startMs);
-printf("ngspice over ours                    %.1f\n", ($spiceMs - $startMs) / $dutyMs);
+printf("ngspice over ours                    %.1f\n", ($spiceMs - $startMs) / $envelopeMs);

@@ -2,19 +2,19 @@
 
 declare(strict_types=1);
 
+use LampThread\Circuit\Component\Faults;
+use LampThread\Circuit\Component\Rail;
+use LampThread\Exchange\JobFile;
+use LampThread\Exchange\SpiceNetlist;
+use LampThread\Operation\Solver;
+use LampThread\Parts\Shelf;
+use LampThread\Proof\Proof;
+use LampThread\Sizing\Sizing;
+
 // How long a proof takes, how it grows with the fans, and how that compares with ngspice solving as many of the same operating points,
 // in one run. Compiled to machine code, as bin/start serves it:
 //   php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M bench/proof.php
 //   php bench/proof.php      without
-
-use LampThread\Circuit\Circuit;
-use LampThread\Electrics\Faults;
-use LampThread\Electrics\Solver;
-use LampThread\Exchange\JobFile;
-use LampThread\Exchange\SpiceNetlist;
-use LampThread\Proof\Proof;
-use LampThread\Shelf\Shelf;
-use LampThread\Sizing\Sizing;
 
 require __DIR__.'/../vendor/autoload.php';
 
@@ -51,17 +51,17 @@ for ($fans = 1; $fans <= 4; $fans++) {
 }
 
 // As many operating points as ngspice solves in one process, its start-up not held against it.
-[$proof, $ms] = $largest;
+[$proof, $ms] = $largest ?? throw new RuntimeException('No demo job was found.');
 $solver = new Solver($proof->sizing->circuit);
 $random = new Random\Randomizer(new Random\Engine\Mt19937(1));
 $points = [];
-$settings = [];
+$broken = [];
 while (count($points) < SPICE_POINTS) {
     $state = $proof->space->states[$random->getInt(0, count($proof->space->states) - 1)];
     $fault = $proof->faults[$random->getInt(0, count($proof->faults) - 1)];
-    $setting = $state->point->setting->with(new Faults([$fault->part => $fault->kind]));
-    $points[] = $solver->breakIn($state->point, $setting);
-    $settings[] = [$state->point, $setting];
+    $conditions = $state->point->conditions->withFaults(new Faults([$fault->part => $fault->kind]));
+    $points[] = $solver->breakIn($state->point, $conditions);
+    $broken[] = [$state->point, $conditions];
 }
 $deck = "operating points\n.control\n";
 $paths = [];
@@ -74,10 +74,10 @@ file_put_contents($paths[] = $script = sys_get_temp_dir().'/lamp-proof.sp', $dec
 file_put_contents($paths[] = $empty = sys_get_temp_dir().'/lamp-proof-empty.sp', "nothing\n.control\nquit\n.endc\n.end\n");
 $run = static fn (string $file): callable => static fn (): string => (string) shell_exec("ngspice -b {$file} 2>&1");
 $spiceMs = $median($run($script), RUNS) - $median($run($empty), RUNS);
-$oursMs = $median(static function () use ($proof, $settings): void {
+$oursMs = $median(static function () use ($proof, $broken): void {
     $fresh = new Solver($proof->sizing->circuit);
-    foreach ($settings as [$sound, $setting]) {
-        $fresh->breakIn($sound, $setting);
+    foreach ($broken as [$sound, $conditions]) {
+        $fresh->breakIn($sound, $conditions);
     }
 }, RUNS);
 // One netlist at a time, for the largest difference.
@@ -86,14 +86,26 @@ foreach (array_slice($points, 0, 100, true) as $at => $point) {
     $listing = (string) shell_exec("ngspice -b {$paths[$at]} 2>&1");
     preg_match_all('/^\s*([a-z]\S*)\s+(-?[\d.]+e[+-]\d+)\s*$/mi', $listing, $found, PREG_SET_ORDER);
     $theirs = array_column($found, 2, 1);
-    foreach ($point->volts->byNode as $terminal => $volts) {
+    foreach ($point->voltages->byNode as $terminal => $volts) {
         $node = SpiceNetlist::node($terminal);
-        if ($terminal !== Circuit::EARTH && isset($theirs[$node]) && $point->isSettled()) {
+        if ($terminal !== Rail::EARTH && isset($theirs[$node]) && $point->isSettled()) {
             $largestV = max($largestV, abs((float) $theirs[$node] - $volts));
         }
     }
 }
 array_map(unlink(...), $paths);
-printf("\n%d pairs with relays settling, ours %.0f ms; ngspice, the settled points alone %.0f ms: ratio %.1f\n", SPICE_POINTS, $oursMs, $spiceMs, $spiceMs / $oursMs);
-printf("all %d pairs proven in %.0f ms; at ngspice’s pace %.1f s: ratio %.0f\n", $proof->pairs, $ms, $spiceMs / SPICE_POINTS * $proof->pairs / 1000, $spiceMs / SPICE_POINTS * $proof->pairs / $ms);
+printf(
+    "\n%d pairs with relays settling, ours %.0f ms; ngspice, the settled points alone %.0f ms: ratio %.1f\n",
+    SPICE_POINTS,
+    $oursMs,
+    $spiceMs,
+    $spiceMs / $oursMs,
+);
+printf(
+    "all %d pairs proven in %.0f ms; at ngspice’s pace %.1f s: ratio %.0f\n",
+    $proof->pairs,
+    $ms,
+    $spiceMs / SPICE_POINTS * $proof->pairs / 1000,
+    $spiceMs / SPICE_POINTS * $proof->pairs / $ms,
+);
 printf("largest difference of any voltage in 100 of them: %.2g V\n", $largestV);

@@ -2,18 +2,20 @@
 
 declare(strict_types=1);
 
-// How long an hour on the road takes, a sweep of two hundred, and the equivalent network in ngspice, in one run.
-//   php bench/road.php
-//   php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M bench/road.php      as bin/start serves it
-
 use LampThread\Exchange\JobFile;
+use LampThread\Message\Message;
+use LampThread\Parts\Shelf;
 use LampThread\Road\AirPath;
 use LampThread\Road\Drive;
 use LampThread\Road\Drives;
 use LampThread\Road\HeatModel;
 use LampThread\Road\Outcome;
 use LampThread\Road\Vehicle;
-use LampThread\Shelf\Shelf;
+use LampThread\Sizing\Sizing;
+
+// How long an hour on the road takes, a sweep of two hundred, and the equivalent network in ngspice, in one run.
+//   php bench/road.php
+//   php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M bench/road.php      as bin/start serves it
 
 require __DIR__.'/../vendor/autoload.php';
 
@@ -26,18 +28,36 @@ $median = require __DIR__.'/median.php';
 
 $town = Drives::standard()['2-town'];
 $lastS = $town->lastS();
-$twice = static fn (array $column): array => [...$column, ...array_slice($column, 1)];
+/**
+ * @template T
+ *
+ * @param  list<T>  $column
+ * @return list<T>
+ */
+function twice(array $column): array
+{
+    return [...$column, ...array_slice($column, 1)];
+}
 $hour = new Drive(
-    'hour', 'An hour of town', '', 80, array_map(static fn (float $timeS): float => $timeS * 3600 / (2 * $lastS), [...$town->timesS, ...array_map(static fn (float $timeS): float => $timeS + $lastS, array_slice($town->timesS, 1))]),
-    $twice($town->speedsKmh), $twice($town->enginesRpm), $twice($town->loads), $twice($town->ambientsC), $twice($town->airConditioning), $twice($town->keysOn),
+    'hour', Message::verbatim('An hour of town'), Message::verbatim(''), 80, array_map(
+        static fn (float $timeS): float => $timeS * 3600 / (2 * $lastS),
+        [...$town->timesS, ...array_map(static fn (float $timeS): float => $timeS + $lastS, array_slice($town->timesS, 1))],
+    ),
+    twice($town->speedsKmh), twice($town->enginesRpm), twice($town->loads), twice($town->ambientsC), twice($town->airConditioning), twice($town->keysOn),
 );
 foreach (['orchard-sprayer', 'larkspur-camper', 'tern-step-van', 'saltmarsh-survey-buggy'] as $job) {
     $brief = $files->brief($files->decode((string) file_get_contents(__DIR__."/../core/data/jobs/{$job}.lampthread.json")));
-    $vehicle = Vehicle::of($brief, $shelf);
-    printf("%-24s an hour at 0.1 s, %d steps: %6.1f ms (median of %d)\n", $job, 10 * $hour->lastS(), $median(static fn (): Outcome => $vehicle->drive($hour), RUNS), RUNS);
+    $vehicle = Vehicle::of(Sizing::of($brief, $shelf));
+    printf(
+        "%-24s an hour at 0.1 s, %d steps: %6.1f ms (median of %d)\n",
+        $job,
+        10 * $hour->lastS(),
+        $median(static fn (): Outcome => $vehicle->drive($hour), RUNS),
+        RUNS,
+    );
 }
 $brief = $files->brief($files->decode((string) file_get_contents(__DIR__.'/../core/data/jobs/orchard-sprayer.lampthread.json')));
-$vehicle = Vehicle::of($brief, $shelf);
+$vehicle = Vehicle::of(Sizing::of($brief, $shelf));
 $sweep = $vehicle->sweep();
 $start = hrtime(true);
 foreach (GAPS_K as $gapK) {
@@ -49,9 +69,11 @@ printf("a sweep of 200 half hours at 0.5 s: %.2f s\n", (hrtime(true) - $start) /
 $model = HeatModel::of($brief);
 [$takes] = (new AirPath($model))->takes($model->coolantWPerK(850), 0, 0, 20, 0, false);
 $netlist = implode("\n", [
-    '* heat', 'Iheat 0 m PULSE(4000 8000 0 1 1 40 90)', sprintf('Rm m e %.9g', 1 / $model->metalToCoolantWPerK), sprintf('Rbay e 0 %.9g', 1 / HeatModel::BAY_W_PER_K),
+    '* heat', 'Iheat 0 m PULSE(4000 8000 0 1 1 40 90)', sprintf('Rm m e %.9g', 1 / $model->metalToCoolantWPerK),
+    sprintf('Rbay e 0 %.9g', 1 / HeatModel::BAY_W_PER_K),
     sprintf('Rflow e r %.9g', 1 / $model->coolantWPerK(850)), sprintf('Grad r 0 e 0 %.9g', $takes), sprintf('Cm m 0 %.9g IC=0', $model->metalJPerK),
-    sprintf('Ce e 0 %.9g IC=0', $model->engineJPerK), sprintf('Cr r 0 %.9g IC=0', $model->radiatorJPerK), '.tran 0.1 3600 0 0.1 uic', '.control', 'run', 'quit', '.endc', '.end',
+    sprintf('Ce e 0 %.9g IC=0', $model->engineJPerK), sprintf('Cr r 0 %.9g IC=0', $model->radiatorJPerK), '.tran 0.1 3600 0 0.1 uic', '.control',
+    'run', 'quit', '.endc', '.end',
 ]);
 $path = sys_get_temp_dir().'/lamp-road.cir';
 file_put_contents($path, $netlist."\n");

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
+use LampThread\Exchange\DesignPresenter;
+use LampThread\Exchange\JobFile;
+use LampThread\Parts\Shelf;
+use LampThread\Sizing\Sizing;
+
 // How a design with sizing grows from one fan to four, and how long the demo jobs take, in one run.
 //   php bench/sizing.php
-
-use LampThread\Exchange\DesignAnswer;
-use LampThread\Exchange\JobFile;
-use LampThread\Shelf\Shelf;
-use LampThread\Sizing\Sizing;
 
 require __DIR__.'/../vendor/autoload.php';
 
@@ -22,12 +22,12 @@ $median = static function (array $file) use ($files, $shelf): array {
     $times = [];
     for ($run = 0; $run <= RUNS; $run++) {
         $start = hrtime(true);
-        DesignAnswer::of($sizing = Sizing::of($brief, $shelf), $shelf);
+        DesignPresenter::english($sizing = Sizing::of($brief, $shelf), $shelf);
         $times[] = (hrtime(true) - $start) / 1e6;
     }
     sort($times);
 
-    return [$times[intdiv(count($times), 2)], count($sizing->circuit->wires), count($sizing->duty->points)];
+    return [$times[intdiv(count($times), 2)], count($sizing->circuit->wires), count($sizing->envelope->points)];
 };
 
 $one = json_decode((string) file_get_contents(__DIR__.'/../core/data/jobs/orchard-sprayer.lampthread.json'), true);

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Http\Middleware\KnownContent;
+use App\Http\Middleware\JsonOrCsv;
 use App\Http\Refusal;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -13,7 +13,7 @@ use Illuminate\Support\Facades\Route;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(using: function (): void {
-        Route::prefix('api')->middleware(KnownContent::class)->group(__DIR__.'/../routes/api.php');
+        Route::prefix('api')->middleware(JsonOrCsv::class)->group(__DIR__.'/../routes/api.php');
         Route::group([], __DIR__.'/../routes/web.php');
     })
     ->withMiddleware(function (Middleware $middleware): void {

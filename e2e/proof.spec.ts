@@ -1,4 +1,5 @@
 import { expect, test } from "@playwright/test";
+import { copyOf, startJob } from "./jobs";
 
 test("a cell of the proof opens its state on the bench, with its fault", async ({ page }) => {
   await page.goto("/jobs/kestrel-single-seater/proof");
@@ -16,7 +17,7 @@ test("a cell of the proof opens its state on the bench, with its fault", async (
 });
 
 test("a remedy says what it does before it is pressed, and the two versions are compared", async ({ page }) => {
-  await page.goto("/jobs/kestrel-single-seater/proof");
+  await page.goto(`/jobs/${await copyOf(page, "kestrel-single-seater")}/proof`);
   const finding = page.getByRole("article").filter({ hasText: "A fan runs though it is cut" });
   await expect(finding).toContainText("Tried: it works");
   await finding.getByRole("button", { name: "Start the after-run by a push" }).click();
@@ -29,17 +30,15 @@ test("a remedy says what it does before it is pressed, and the two versions are 
 
 test("faults are found by what they do and by name", async ({ page }) => {
   await page.goto("/jobs/larkspur-camper/proof");
-  await page.getByRole("radio", { name: /no cooling/ }).click();
-  await expect(page.getByRole("cell", { name: "▲ no cooling" }).first()).toBeVisible();
-  await expect(page.getByRole("cell", { name: "◆ drains" })).toHaveCount(0);
+  await page.getByRole("radio", { name: /No cooling/ }).click();
+  await expect(page.getByRole("cell", { name: "▲ No cooling" }).first()).toBeVisible();
+  await expect(page.getByRole("cell", { name: "◆ Drains" })).toHaveCount(0);
   await page.getByLabel("Part, wire or fault").fill("nothing like it");
   await expect(page.getByText("No fault is called that.")).toBeVisible();
 });
 
 test("the proof of an older version is shown as stale until the new one is there", async ({ page }) => {
-  const started = await page.request.post("/api/jobs", { data: {} });
-  const { id } = (await started.json()) as { id: string };
-  await page.goto(`/jobs/${id}/proof`);
+  await page.goto(`/jobs/${await startJob(page)}/proof`);
   await expect(page.getByText("states can be reached")).toBeVisible();
   let release: () => void = () => undefined;
   const held = new Promise<void>((resolve) => (release = resolve));
@@ -79,6 +78,33 @@ test("the proof prints as a sheet with its title and without what only a screen 
   const pages = pdf.toString("latin1").match(/\/Type\s*\/Page[^s]/g)?.length ?? 0;
   expect(pages).toBeGreaterThan(0);
   expect(pages).toBeLessThanOrEqual(12);
+});
+
+test("a finding is accepted with a reason, stands last, and is counted apart", async ({ page }) => {
+  const id = await startJob(page, { "/control/coilFeed": "ignition" });
+  await page.goto(`/jobs/${id}/proof`);
+  const card = page.getByRole("article").filter({ hasText: "The fan can run while cranking" });
+  await card.getByRole("button", { name: "Accept with a reason" }).click();
+  await expect(card.getByRole("button", { name: "Accept", exact: true })).toBeDisabled();
+  await card.getByLabel("Why it may stand").fill("The starter is strong, and the battery new.");
+  await card.getByLabel("Your name").fill("R. Holt");
+  await card.getByRole("button", { name: "Accept", exact: true }).click();
+  await page.getByText("Accepted: 1").click();
+  await expect(card).toContainText("by R. Holt on");
+  await page.goto("/jobs");
+  await expect(page.locator(`a[href="/jobs/${id}/brief"]`)).toContainText("1 accepted");
+  await page.goto(`/jobs/${id}/proof`);
+  await page.getByText("Accepted: 1").click();
+  await card.getByRole("button", { name: "No longer accept it" }).click();
+  await expect(page.getByText("Accepted: 1")).toHaveCount(0);
+  await expect(card).toBeVisible();
+});
+
+test("pairs of faults are tried on request, with what is worse together", async ({ page }) => {
+  await page.goto("/jobs/orchard-sprayer/proof");
+  await page.getByRole("button", { name: "Try pairs of faults" }).click();
+  await expect(page.getByText(/6 of 6 unnoticed faults tried; \d+ pairs are worse together/)).toBeVisible();
+  await expect(page.getByText("The override no longer saves it.").first()).toBeVisible();
 });
 
 test("a fault of the proof is worked by the keyboard alone", async ({ page }) => {

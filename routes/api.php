@@ -24,10 +24,12 @@ Route::middleware(SubstituteBindings::class)->group(function (): void {
     Route::delete('jobs/{job}', [JobController::class, 'remove']);
     Route::post('jobs/{job}/restore', [JobController::class, 'restore'])->withoutMiddleware(SubstituteBindings::class);
     Route::post('jobs/{job}/changes', [JobController::class, 'change']);
+    Route::post('jobs/{job}/mend', [JobController::class, 'mend']);
     Route::post('jobs/{job}/undo', [JobController::class, 'undo']);
     Route::post('jobs/{job}/redo', [JobController::class, 'redo']);
     Route::post('jobs/{job}/bench', [BenchController::class, 'settle']);
     Route::get('jobs/{job}/proof', [ProofController::class, 'show']);
+    Route::post('jobs/{job}/proof/pairs', [ProofController::class, 'pairs']);
     Route::get('jobs/{job}/proof/compare/{number}', [ProofController::class, 'compare'])->whereNumber('number');
     Route::post('jobs/{job}/road', [RoadController::class, 'drive']);
     Route::post('jobs/{job}/road/sweep', [RoadController::class, 'sweep']);

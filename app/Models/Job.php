@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\Carbon;
 use Closure;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
@@ -17,6 +18,9 @@ use Illuminate\Support\Facades\DB;
  * @property string $id
  * @property int $version
  * @property int $head
+ * @property Carbon $updated_at
+ * @property string|null $row JSON
+ * @property string|null $row_of version and build the row was worked out for
  */
 final class Job extends Model
 {
@@ -67,6 +71,12 @@ final class Job extends Model
         return $this->revision()->file ?? [];
     }
 
+    /** The file's JSON as it is stored, whether it reads or not. */
+    public function storedFile(): string
+    {
+        return (string) $this->revision()?->getRawOriginal('file');
+    }
+
     /**
      * Takes a change on. What was undone before is gone with it, as in any editor.
      *
@@ -104,6 +114,29 @@ final class Job extends Model
         });
     }
 
+    /**
+     * What the list shows of it, where that was worked out for this version under this build.
+     *
+     * @return array<string, mixed>|null
+     */
+    public function keptRow(string $build): ?array
+    {
+        return $this->row_of === $this->rowOf($build) && is_string($this->row) ? json_decode($this->row, true) : null;
+    }
+
+    /** @param  array<string, mixed>  $row  fits schema/job-list.json, without what the table has itself */
+    public function keepRow(string $build, array $row): void
+    {
+        $this->timestamps = false;
+        $this->update(['row' => json_encode($row, JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR), 'row_of' => $this->rowOf($build)]);
+        $this->timestamps = true;
+    }
+
+    private function rowOf(string $build): string
+    {
+        return "{$this->version}/{$build}";
+    }
+
     /** @param  Closure(): void  $move */
     private function moveOn(int $version, Closure $move): void
     {
@@ -111,7 +144,7 @@ final class Job extends Model
             // Taken first, so that of two windows on one version exactly one gets on.
             $taken = self::whereKey($this->id)->where('version', $version)->update(['version' => $version + 1]);
             if ($taken !== 1) {
-                throw new OutOfStep('This job was changed in another window since it was read here.');
+                throw new OutOfStep;
             }
             $this->refresh();
             $move();

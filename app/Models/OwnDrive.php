@@ -6,14 +6,17 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
+use LampThread\Exchange\DriveJson;
+use LampThread\Exchange\Schema;
+use LampThread\Message\InvalidInput;
 use LampThread\Road\Drive;
 
 /**
- * A drive the workshop has brought from a file.
+ * A drive the workshop has imported from a file.
  *
  * @property string $id
  * @property string $name
- * @property array<string, mixed> $drive
+ * @property string $drive JSON
  */
 final class OwnDrive extends Model
 {
@@ -23,37 +26,44 @@ final class OwnDrive extends Model
 
     protected $guarded = [];
 
-    protected function casts(): array
+    public static function keep(string $name, Drive $drive): Drive
     {
-        return ['drive' => 'array'];
+        $own = self::query()->create(['name' => $name, 'drive' => DriveJson::encode($drive)]);
+
+        return $own->read(new DriveJson(new Schema));
     }
 
-    public static function keep(Drive $drive): Drive
-    {
-        $own = new self(['name' => $drive->name, 'drive' => get_object_vars($drive)]);
-        $own->save();
-
-        return self::revived($own);
-    }
-
-    /** @return array<string, Drive> by id */
+    /** @return array<string, Drive> by id; those that no longer read are left out, see unreadable() */
     public static function kept(): array
     {
-        $drives = [];
-        foreach (self::all() as $own) {
-            $drives[$own->id] = self::revived($own);
-        }
-
-        return $drives;
+        return self::sorted()[0];
     }
 
-    private static function revived(self $own): Drive
+    /** @return list<array{id: string, name: string}> those that no longer read as drives */
+    public static function unreadable(): array
     {
-        $kept = $own->drive;
-        foreach (['timesS', 'speedsKmh', 'enginesRpm', 'loads', 'ambientsC'] as $column) {
-            $kept[$column] = array_map(floatval(...), $kept[$column]);
+        return self::sorted()[1];
+    }
+
+    /** @return array{array<string, Drive>, list<array{id: string, name: string}>} */
+    private static function sorted(): array
+    {
+        $drives = [];
+        $unreadable = [];
+        $json = new DriveJson(new Schema);
+        foreach (self::all() as $own) {
+            try {
+                $drives[$own->id] = $own->read($json);
+            } catch (InvalidInput) {
+                $unreadable[] = ['id' => $own->id, 'name' => $own->name];
+            }
         }
 
-        return new Drive(...[...$kept, 'id' => $own->id, 'startsC' => (float) $kept['startsC']]);
+        return [$drives, $unreadable];
+    }
+
+    private function read(DriveJson $json): Drive
+    {
+        return $json->decode($this->drive, $this->id, $this->name);
     }
 }

@@ -8,9 +8,9 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
-use LampThread\Shelf\FuseGates;
-use LampThread\Shelf\OwnPart;
-use LampThread\Shelf\PartKind;
+use LampThread\Parts\FuseGates;
+use LampThread\Parts\OwnPart;
+use LampThread\Parts\PartKind;
 
 /**
  * A rated part of the workshop's own. It is archived, never deleted: jobs may have it.

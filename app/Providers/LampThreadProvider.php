@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Design\Designs;
 use App\Models\Part;
 use Illuminate\Support\ServiceProvider;
 use LampThread\Exchange\JobFile;
-use LampThread\Shelf\Shelf;
+use LampThread\Exchange\Wording;
+use LampThread\Parts\Shelf;
 
 final class LampThreadProvider extends ServiceProvider
 {
@@ -15,6 +17,8 @@ final class LampThreadProvider extends ServiceProvider
     {
         $this->app->scoped(Shelf::class, static fn (): Shelf => self::shelf());
         $this->app->scoped(JobFile::class, fn (): JobFile => JobFile::standard($this->app->make(Shelf::class)));
+        $this->app->scoped(Wording::class, static fn (): Wording => Wording::english());
+        $this->app->scoped(Designs::class);
     }
 
     /** What ships and what the workshop has added, as it stands now. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Tests;
 
-use LampThread\Brief\Unusable;
+use LampThread\Message\InvalidInput;
 
 /** Every way the choices of a brief can be put together, on one vehicle with two fans. */
 final class Combination
@@ -24,6 +24,7 @@ final class Combination
             'switch closing, in a hose' => ['kind' => 'thermal-switch', 'action' => 'closes-when-hot', ...self::BAND, 'place' => 'top-hose'],
             'switch opening when hot' => ['kind' => 'thermal-switch', 'action' => 'opens-when-hot', ...self::BAND],
             'switch carrying the fan' => ['kind' => 'thermal-switch', 'action' => 'closes-when-hot', ...self::BAND, 'isDirect' => true, 'ratedA' => 20],
+            'two contacts in one body' => ['kind' => 'two-step-switch', ...self::BAND],
             'capillary' => ['kind' => 'thermostat', 'output' => 'capillary', ...self::BAND],
             'electronic, dry contact' => ['kind' => 'thermostat', 'output' => 'dry-contact', ...self::BAND],
             'electronic, to earth' => ['kind' => 'thermostat', 'output' => 'to-earth', ...self::BAND],
@@ -34,6 +35,18 @@ final class Combination
             'pressure switch' => ['kind' => 'pressure-switch'],
             'hand' => ['kind' => 'hand'],
         ];
+    }
+
+    /** @return array<string, array<string, mixed>> name of a decider to the changes that let it decide alone */
+    public static function eachDecider(): array
+    {
+        $loads = self::loads();
+
+        return array_map(static fn (array $decider): array => self::changes(
+            $decider,
+            $loads[$decider['kind'] === 'two-step-switch' ? 'two at two temperatures' : 'one fan'],
+            ($decider['output'] ?? '') === 'to-supply' ? 'supply' : 'earth',
+        ), self::deciders());
     }
 
     /** @return array<string, array<string, mixed>> name to fields of `control` besides the stages; `stages` says how many there are */
@@ -54,7 +67,7 @@ final class Combination
     public static function airConditioning(): array
     {
         $kinds = ['none' => null];
-        foreach (['separate-relay', 'interposing-relay', 'diode', 'joined', 'pressure-switch', 'computer', 'controller-input'] as $trigger) {
+        foreach (['separate-relay', 'interposing-relay', 'diode', 'joined', 'pressure-switch', 'condenser-fan', 'computer', 'controller-input'] as $trigger) {
             $kinds[$trigger] = ['compressor' => 'clutch', 'trigger' => $trigger];
         }
         foreach (['interposing-relay', 'pressure-switch', 'computer'] as $trigger) {
@@ -129,14 +142,18 @@ final class Combination
         }
     }
 
-    /** @param  array<string, mixed>  $changes */
-    public static function isOffered(array $changes): bool
+    /**
+     * Without the schema, which these fit: the Orchard job is read from its file thousands of times.
+     *
+     * @param  array<string, mixed>  $changes
+     */
+    private static function isOffered(array $changes): bool
     {
         try {
-            Orchard::brief($changes);
+            Orchard::files()->brief(Orchard::file($changes));
 
             return true;
-        } catch (Unusable) {
+        } catch (InvalidInput) {
             return false;
         }
     }
@@ -144,7 +161,7 @@ final class Combination
     /**
      * @param  array<string, mixed>  $decider
      * @param  array<string, mixed>  $load
-     * @param  array<string, string>|null  $airConditioning
+     * @param  array<string, mixed>|null  $airConditioning
      * @param  array<string, mixed>|null  $override
      * @param  array<string, mixed>  $more  further fields of `control`
      * @return array<string, mixed> changes to the Orchard job

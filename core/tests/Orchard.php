@@ -6,8 +6,13 @@ namespace LampThread\Tests;
 
 use LampThread\Brief\Brief;
 use LampThread\Exchange\Changes;
+use LampThread\Exchange\EvaluatedProof;
 use LampThread\Exchange\JobFile;
-use LampThread\Shelf\Shelf;
+use LampThread\Exchange\Schema;
+use LampThread\Exchange\Wording;
+use LampThread\Message\Message;
+use LampThread\Parts\Shelf;
+use LampThread\Proof\Proof;
 use LampThread\Sizing\Sizing;
 
 /** The demo's Orchard sprayer, as it is or with something about it changed. */
@@ -23,9 +28,22 @@ final class Orchard
 
     private static ?Shelf $shelf = null;
 
+    private static ?Schema $schema = null;
+
     public static function shelf(): Shelf
     {
         return self::$shelf ??= Shelf::standard();
+    }
+
+    /** Kept, as reading the schema files takes longer than checking by them. */
+    public static function schema(): Schema
+    {
+        return self::$schema ??= new Schema;
+    }
+
+    public static function files(): JobFile
+    {
+        return new JobFile(self::schema(), self::shelf());
     }
 
     /**
@@ -40,9 +58,22 @@ final class Orchard
     /** @param  array<string, mixed>  $changes */
     public static function brief(array $changes = []): Brief
     {
-        $files = JobFile::standard(self::shelf());
+        $files = self::files();
 
         return $files->brief($files->decode(JobFile::encode(self::file($changes))));
+    }
+
+    /** @param  array<string, mixed>  $changes */
+    public static function evaluated(array $changes = []): EvaluatedProof
+    {
+        $files = self::files();
+
+        return EvaluatedProof::of(self::file($changes), $files, self::shelf(), Proof::of(self::sizing($changes), self::shelf()));
+    }
+
+    public static function english(Message $message): string
+    {
+        return Wording::english()->text($message);
     }
 
     /** @param  array<string, mixed>  $changes */

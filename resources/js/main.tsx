@@ -3,36 +3,34 @@ import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { createBrowserRouter, Navigate, RouterProvider } from "react-router";
 import "../css/app.css";
-import { Bench } from "./bench/Bench";
-import { Brief } from "./brief/Brief";
 import { Jobs } from "./jobs/Jobs";
 import { UnitsProvider } from "./kit/units";
-import { Loom } from "./loom/Loom";
-import { Proof } from "./proof/Proof";
-import { Road } from "./road/Road";
-import { Shelf } from "./shelf/Shelf";
-import { Shell } from "./shell/Shell";
-import { Lost } from "./shell/states";
-import { Threads } from "./threads/Threads";
+import { Failed, Lost } from "./shell/states";
 
+// The list of jobs comes with the first page; every view comes when it is first opened.
 const router = createBrowserRouter([
   { path: "/", element: <Navigate to="/jobs" replace /> },
-  { path: "/jobs", element: <Jobs /> },
-  { path: "/shelf", element: <Shelf /> },
+  { path: "/jobs", element: <Jobs />, errorElement: <Failed /> },
+  {
+    path: "/shelf",
+    errorElement: <Failed />,
+    lazy: async () => ({ Component: (await import("./shelf/Shelf")).Shelf }),
+  },
   {
     path: "/jobs/:id",
-    element: <Shell />,
+    errorElement: <Failed />,
+    lazy: async () => ({ Component: (await import("./shell/Shell")).Shell }),
     children: [
       { index: true, element: <Navigate to="brief" replace /> },
-      { path: "brief", element: <Brief /> },
-      { path: "threads", element: <Threads /> },
-      { path: "bench", element: <Bench /> },
-      { path: "proof", element: <Proof /> },
-      { path: "road", element: <Road /> },
-      { path: "loom", element: <Loom /> },
+      { path: "brief", lazy: async () => ({ Component: (await import("./brief/Brief")).Brief }) },
+      { path: "threads", lazy: async () => ({ Component: (await import("./threads/Threads")).Threads }) },
+      { path: "bench", lazy: async () => ({ Component: (await import("./bench/Bench")).Bench }) },
+      { path: "proof", lazy: async () => ({ Component: (await import("./proof/Proof")).Proof }) },
+      { path: "road", lazy: async () => ({ Component: (await import("./road/Road")).Road }) },
+      { path: "loom", lazy: async () => ({ Component: (await import("./loom/Loom")).Loom }) },
     ],
   },
-  { path: "*", element: <Lost says="There is no such page." /> },
+  { path: "*", element: <Lost reason="There is no such page." /> },
 ]);
 
 const page = document.getElementById("page");

@@ -85,7 +85,9 @@ final class CommandsTest extends TestCase
         self::assertFalse(json_decode($run->getOutput(), true)['fans']['fan-1']['isTurning']);
         $refused = $this->command(['lamp:bench', Orchard::PATH, '--fault', 'fan-1-fuse=melted']);
         self::assertSame(2, $refused->getExitCode());
-        self::assertStringContainsString('fan-1-fuse: can be broken like this: open, high-resistance.', $refused->getErrorOutput());
+        self::assertStringContainsString(
+            'fan-1-fuse: can be broken like this: open, slight-joint, partial-joint, high-resistance, next-fuse-up, fuse-bridged.', $refused->getErrorOutput(),
+        );
     }
 
     public function test_unusable_input_ends_with_two_and_names_each_place(): void

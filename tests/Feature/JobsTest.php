@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Job;
+use Illuminate\Support\Facades\DB;
+use LampThread\Exchange\Changes;
 use LampThread\Exchange\JobFile;
 use LampThread\Tests\Orchard;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -18,13 +20,16 @@ final class JobsTest extends TestCase
 
         $this->assertFits('saved-job', (string) $this->getJson("/api/jobs/{$saved['id']}")->assertOk()->getContent());
         $this->assertFits('job-list', (string) $this->getJson('/api/jobs')->assertOk()->getContent());
-        $bench = $this->postJson("/api/jobs/{$saved['id']}/bench", ['set' => ['key' => 'run', 'coolantC' => 95], 'memory' => []]);
+        $bench = $this->postJson("/api/jobs/{$saved['id']}/bench", ['set' => ['key' => 'run', 'coolantC' => 95], 'memory' => (object) []]);
         $this->assertFits('bench', (string) $bench->assertOk()->getContent());
     }
 
-    public function test_a_new_job_has_nothing_against_it(): void
+    public function test_of_a_new_job_only_what_nobody_has_looked_at_is_said_once(): void
     {
-        $this->postJson('/api/jobs')->assertCreated()->assertJsonPath('design.findings', []);
+        $findings = $this->postJson('/api/jobs')->assertCreated()->json('design.findings');
+
+        self::assertSame(['tapped-fuse-assumed'], array_column($findings, 'code'));
+        self::assertSame(['note'], array_column($findings, 'severity'));
     }
 
     public function test_a_typed_change_is_read_saved_and_answered_with_the_new_design(): void
@@ -94,7 +99,7 @@ final class JobsTest extends TestCase
     #[TestWith([['changes' => ['fans' => 5]], 'fans'])]
     #[TestWith([['typed' => ['/cooling/clearanceMm' => 'wide']], '/cooling/clearanceMm'])]
     #[TestWith([['typed' => ['/pinned/fan-1-wire' => '13ga']], '/pinned/fan-1-wire'])]
-    #[TestWith([['changes' => 'all'], ''])]
+    #[TestWith([['changes' => 'all'], '/changes'])]
     public function test_a_change_that_makes_no_sense_is_refused_with_its_place(array $body, string $at): void
     {
         $id = $this->orchard()['id'];
@@ -124,15 +129,55 @@ final class JobsTest extends TestCase
     {
         $id = $this->orchard()['id'];
         $this->deleteJson("/api/jobs/{$id}")->assertNoContent();
-        $this->getJson("/api/jobs/{$id}")->assertNotFound()->assertJsonPath('problems.0.says', 'There is no such job or page.');
-        $this->postJson("/api/jobs/{$id}/restore")->assertOk();
+        $this->getJson("/api/jobs/{$id}")->assertNotFound()->assertJsonPath('problems.0.messages.message.code', 'request.not-found');
+        $this->postJson("/api/jobs/{$id}/restore")->assertNoContent();
         $this->getJson('/api/jobs')->assertJsonCount(1);
+    }
+
+    /** Jobs as an earlier program or a broken disk may leave them. */
+    #[TestWith(['/pinned/fan-1-relay', 'own-relay-gone', '/pinned/fan-1-relay'])]
+    #[TestWith(['/fans/0/colour', 'red', '/fans/0/colour'])]
+    #[TestWith(['/supply', 7, '/supply'])]
+    #[TestWith(['', null, '/format'])]
+    public function test_a_job_that_no_longer_reads_is_a_row_that_says_so(string $pointer, mixed $value, string $at): void
+    {
+        $sound = $this->orchard()['id'];
+        $broken = $this->orchard()['id'];
+        $stored = $pointer === '' ? '{"format":' : (string) json_encode(Changes::apply(Orchard::file(), [$pointer => $value]));
+        DB::table('revisions')->where('job_id', $broken)->update(['file' => $stored]);
+        Job::query()->update(['row_of' => null]);
+
+        $list = $this->getJson('/api/jobs')->assertOk();
+        $this->assertFits('job-list', (string) $list->getContent());
+        $rows = array_column($list->json(), null, 'id');
+        self::assertSame([], $rows[$sound]['problems']);
+        self::assertSame($at, $rows[$broken]['problems'][0]['at']);
+        $this->getJson("/api/jobs/{$broken}")->assertUnprocessable()->assertJsonPath('problems.0.at', $at);
+        $this->getJson('/api/shelf')->assertOk();
+
+        $exported = (string) $this->get("/api/jobs/{$broken}/file")->assertOk()->getContent();
+        self::assertSame($pointer === '', json_decode($exported) === null);
+        $this->postText("/api/jobs/{$broken}/mend", (string) file_get_contents(Orchard::PATH))->assertOk();
+        self::assertSame([], array_column($this->getJson('/api/jobs')->json(), 'problems', 'id')[$broken]);
+    }
+
+    public function test_the_list_is_kept_and_follows_every_change(): void
+    {
+        $id = $this->orchard()['id'];
+        $this->getJson('/api/jobs')->assertJsonPath('0.dangers', 0)->assertJsonPath('0.fans', 1);
+        $this->change($id, 1, ['/job/title' => 'Renamed', '/fans/0/polarityReversed' => true], 'x');
+
+        $this->getJson('/api/jobs')->assertJsonPath('0.title', 'Renamed')->assertJsonPath('0.dangers', 1);
+        $this->postJson("/api/jobs/{$id}/undo", ['version' => 2]);
+        $this->getJson('/api/jobs')->assertJsonPath('0.title', 'Orchard sprayer, 12 V')->assertJsonPath('0.dangers', 0);
     }
 
     public function test_exports_are_what_they_say(): void
     {
         $id = $this->orchard()['id'];
-        $file = $this->get("/api/jobs/{$id}/file")->assertOk()->assertHeader('content-disposition', 'attachment; filename="orchard-sprayer-12-v.lampthread.json"');
+        $file = $this->get("/api/jobs/{$id}/file")->assertOk()->assertHeader(
+            'content-disposition', 'attachment; filename="orchard-sprayer-12-v.lampthread.json"',
+        );
         self::assertSame('Orchard sprayer, 12 V', json_decode((string) $file->getContent(), true)['job']['title']);
         $this->postText('/api/jobs/import', (string) $file->getContent())->assertCreated();
         $this->get("/api/jobs/{$id}/cut-list.csv")->assertOk()->assertSee('W1,S1 75,F1 1', false);
@@ -165,14 +210,14 @@ final class JobsTest extends TestCase
     public function test_the_bench_refuses_parts_and_leads_there_are_not(): void
     {
         $id = $this->orchard()['id'];
-        $this->postJson("/api/jobs/{$id}/bench", ['set' => [], 'faults' => ['moon' => 'open']])
+        $this->postJson("/api/jobs/{$id}/bench", ['faults' => ['moon' => 'open']])
             ->assertUnprocessable()
             ->assertJsonPath('problems.0.at', 'moon');
-        $this->postJson("/api/jobs/{$id}/bench", ['set' => [], 'leads' => ['fan-1:+', 'moon:1']])
+        $this->postJson("/api/jobs/{$id}/bench", ['leads' => ['fan-1:+', 'moon:1']])
             ->assertUnprocessable()
             ->assertJsonPath('problems.0.at', '/leads');
-        $this->postJson("/api/jobs/{$id}/bench", ['set' => 'all'])
-            ->assertUnprocessable();
+        $this->postJson("/api/jobs/{$id}/bench", ['set' => 'all'])->assertUnprocessable()->assertJsonPath('problems.0.at', '/set');
+        $this->postJson("/api/jobs/{$id}/bench", ['moon' => 1])->assertUnprocessable()->assertJsonPath('problems.0.at', '/moon');
     }
 
     public function test_the_threads_go_out_as_a_standing_svg(): void
@@ -185,7 +230,7 @@ final class JobsTest extends TestCase
 
         self::assertNotFalse(simplexml_load_string($svg));
         self::assertStringContainsString('Orchard sprayer, 12 V', $svg);
-        self::assertStringContainsString('6 mm²', $svg);
+        self::assertStringContainsString('3 mm²', $svg);
     }
 
     public function test_choices_that_do_not_go_together_are_refused_and_nothing_is_lost(): void

@@ -68,6 +68,60 @@ final class ProofTest extends TestCase
         }
     }
 
+    public function test_the_list_says_what_the_proof_says_once_there_is_one(): void
+    {
+        $id = $this->orchard()['id'];
+        $row = fn (): array => $this->getJson('/api/jobs')->assertOk()->json('0');
+        self::assertFalse($row()['isProven']);
+        $this->change($id, 1, ['/control/coilFeed' => 'ignition', '/fans/0/polarityReversed' => true]);
+        $severities = array_count_values(array_column($this->getJson("/api/jobs/{$id}/proof")->assertOk()->json('findings'), 'severity'));
+
+        self::assertTrue($row()['isProven']);
+        self::assertSame([$severities['danger'], $severities['warning']], [$row()['dangers'], $row()['warnings']]);
+        $this->change($id, 2, ['/control/coilFeed' => 'accessory']);
+        self::assertFalse($row()['isProven'], 'a new version has to be proven anew');
+    }
+
+    public function test_a_finding_is_accepted_with_a_reason_and_that_can_be_taken_back(): void
+    {
+        $id = $this->orchard()['id'];
+        $this->change($id, 1, ['/fans/0/polarityReversed' => true]);
+        $finding = $this->getJson("/api/jobs/{$id}/proof")->json('findings.0');
+        $path = '/accepted/'.str_replace('/', '~1', $finding['key']);
+        $accepted = ['reason' => 'A pusher on trial.', 'by' => 'R. Holt', 'on' => '2026-11-25'];
+        $this->change($id, 2, [$path => [...$accepted, 'on' => 'today']])->assertUnprocessable()
+            ->assertJsonPath('problems.0.message', 'must be a day, as 2026-11-25, not ‘today’.');
+        $this->change($id, 2, [$path => $accepted])->assertOk();
+        $findings = $this->getJson("/api/jobs/{$id}/proof")->json('findings');
+        self::assertSame($accepted, $findings[count($findings) - 1]['accepted']);
+        self::assertSame([0, 1], [$this->getJson('/api/jobs')->json('0.dangers'), $this->getJson('/api/jobs')->json('0.accepted')]);
+
+        $this->change($id, 3, [$path => null])->assertOk();
+        self::assertNull($this->getJson("/api/jobs/{$id}/proof")->json('findings.0.accepted'));
+    }
+
+    public function test_pairs_of_faults_come_line_by_line(): void
+    {
+        $id = $this->orchard()['id'];
+        $lines = array_filter(explode("\n", $this->postJson("/api/jobs/{$id}/proof/pairs")->assertOk()->streamedContent()));
+        foreach ($lines as $line) {
+            $this->assertFits('proof-pairs', $line);
+        }
+        $rows = array_map(static fn (string $line): array => json_decode($line, true), $lines);
+
+        self::assertCount($rows[0]['of'], $rows);
+        self::assertNotEmpty(array_merge(...array_column($rows, 'seconds')));
+    }
+
+    /**
+     * @param  array<string, mixed>  $changes
+     * @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    private function change(string $id, int $version, array $changes): \Illuminate\Testing\TestResponse
+    {
+        return $this->postJson("/api/jobs/{$id}/changes", ['version' => $version, 'label' => 'Test', 'changes' => $changes]);
+    }
+
     public function test_what_does_not_exist_is_not_proven(): void
     {
         $this->getJson('/api/jobs/nothing/proof')->assertNotFound();

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Illuminate\Support\Facades\DB;
 use LampThread\Exchange\DriveCsv;
 use LampThread\Road\Drives;
+use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
 final class RoadTest extends TestCase
@@ -52,10 +54,15 @@ final class RoadTest extends TestCase
     public function test_a_sweep_goes_row_by_row(): void
     {
         $id = $this->orchard()['id'];
-        $row = $this->postJson("/api/jobs/{$id}/road/sweep", ['drive' => '3-queue', 'gapK' => 4])->assertOk();
-        $this->assertFits('sweep', (string) $row->getContent());
-        self::assertCount(20, $row->json('cells'));
-        $this->postJson("/api/jobs/{$id}/road/sweep", ['gapK' => 99])->assertUnprocessable()->assertJsonPath('problems.0.at', '/gapK');
+        $sweep = $this->postJson("/api/jobs/{$id}/road/sweep", ['drive' => '3-queue', 'gapsK' => [4, 8]])->assertOk();
+        $lines = explode("\n", trim($sweep->streamedContent()));
+        self::assertCount(2, $lines);
+        foreach ($lines as $at => $line) {
+            $this->assertFits('sweep', $line);
+            self::assertCount(20, json_decode($line)->cells);
+            self::assertCount(20 * ($at + 1), json_decode($line)->front);
+        }
+        $this->postJson("/api/jobs/{$id}/road/sweep", ['gapsK' => [99]])->assertUnprocessable()->assertJsonPath('problems.0.at', '/gapsK/0');
     }
 
     public function test_a_drive_is_brought_driven_and_taken_along(): void
@@ -69,6 +76,28 @@ final class RoadTest extends TestCase
         $this->get('/api/drives/nothing.csv')->assertNotFound();
         $this->csv("/api/jobs/{$id}/road/drives", $csv)->assertUnprocessable()->assertJsonPath('problems.0.at', '/name');
         $this->csv("/api/jobs/{$id}/road/drives?name=x", 'time_s')->assertUnprocessable();
+    }
+
+    #[TestWith(['{"startsC":80}'])]
+    #[
+        TestWith(
+            [
+                '{"startsC":80,"timesS":[0,1],"speedsKmh":[0,1],"enginesRpm":[0,1],"loads":[0,1],"ambientsC":[20,20],"airConditioning":[true],"keysOn":[true,true]}',
+            ],
+        ),
+    ]
+    #[TestWith(['nothing'])]
+    public function test_a_stored_drive_that_no_longer_reads_does_not_stop_the_others(string $stored): void
+    {
+        $id = $this->orchard()['id'];
+        $own = $this->csv("/api/jobs/{$id}/road/drives?name=Hill", DriveCsv::write(Drives::standard()['5-climb']))->json('id');
+        DB::table('drives')->update(['drive' => $stored]);
+
+        $road = $this->postJson("/api/jobs/{$id}/road", ['drive' => '5-climb'])->assertOk();
+        $this->assertFits('road', (string) $road->getContent());
+        self::assertSame([['id' => $own, 'name' => 'Hill']], $road->json('unreadableDrives'));
+        self::assertCount(6, $road->json('drives'));
+        $this->postJson("/api/jobs/{$id}/road", ['drive' => $own])->assertUnprocessable()->assertJsonPath('problems.0.at', '/drive');
     }
 
     public function test_a_log_is_fitted_or_refused(): void

@@ -18,7 +18,7 @@ final class ShelfTest extends TestCase
         $this->assertFits('shelf', (string) $answer->getContent());
 
         self::assertSame(27, $this->own($answer->json())['values']['ratedA'] ?? null);
-        self::assertCount(7, $answer->json('tables'));
+        self::assertCount(8, $answer->json('tables'));
     }
 
     public function test_a_part_in_use_is_changed_and_archived_but_never_lost(): void
@@ -28,7 +28,9 @@ final class ShelfTest extends TestCase
         $this->postJson("/api/jobs/{$id}/changes", ['version' => 1, 'label' => 'Fuse', 'changes' => ['/pinned/fan-1-fuse' => 'own-fuse-bay-fuse']])->assertOk();
         self::assertSame(['Orchard sprayer, 12 V'], $this->own($this->getJson('/api/shelf')->json())['usedBy'] ?? null);
 
-        $this->postJson('/api/shelf/parts/own-fuse-bay-fuse', ['name' => 'Renamed', 'typed' => [...self::FUSE, 'ratedA' => '3'], 'isArchived' => true])->assertOk();
+        $this->postJson(
+            '/api/shelf/parts/own-fuse-bay-fuse', ['name' => 'Renamed', 'typed' => [...self::FUSE, 'ratedA' => '3'], 'isArchived' => true],
+        )->assertOk();
         $this->startAnew();
         $job = $this->getJson("/api/jobs/{$id}")->assertOk()->json();
         $choice = array_column($job['design']['choices'], null, 'id')['fan-1-fuse'];

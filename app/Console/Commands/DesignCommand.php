@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use Illuminate\Console\Command;
-use LampThread\Exchange\DesignAnswer;
-use LampThread\Proof\Severity;
-use LampThread\Sizing\Sizing;
+use LampThread\Proof\Finding\Finding;
+use LampThread\Proof\Finding\Severity;
 
 final class DesignCommand extends JobFileCommand
 {
@@ -17,10 +16,10 @@ final class DesignCommand extends JobFileCommand
 
     protected function answer(): int
     {
-        $answer = DesignAnswer::of(Sizing::of($this->brief(), $this->shelf), $this->shelf);
-        $this->printJson($answer, (bool) $this->option('pretty'));
-        $severities = array_column($answer['findings'], 'severity');
+        $design = $this->design();
+        $this->printJson($design->answer());
+        $dangers = array_filter($design->findings(), static fn (Finding $finding): bool => $finding->severity === Severity::Danger);
 
-        return in_array(Severity::Danger->value, $severities, true) ? self::FINDINGS : Command::SUCCESS;
+        return $dangers === [] ? Command::SUCCESS : self::FINDINGS;
     }
 }

@@ -4,70 +4,65 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Design\Design;
+use App\Design\Designs;
 use Illuminate\Console\Command;
-use LampThread\Brief\Brief;
-use LampThread\Brief\Unusable;
 use LampThread\Exchange\JobFile;
-use LampThread\Shelf\Shelf;
+use LampThread\Exchange\Wording;
+use LampThread\Message\InvalidInput;
+use LampThread\Message\Message;
 use Symfony\Component\Console\Output\OutputInterface;
 
-/** A command that reads one job file. Ends with 0 done, 1 findings of severity danger, 2 unusable input. */
+/** A command on one job file. Ends with 0 done, 1 findings of severity danger, 2 invalid input. */
 abstract class JobFileCommand extends Command
 {
     protected const FINDINGS = 1;
 
-    private const UNUSABLE = 2;
+    private const INVALID_INPUT = 2;
 
-    protected Shelf $shelf;
+    protected Designs $designs;
 
-    protected JobFile $files;
+    protected Wording $wording;
 
     /** Not in the constructor: every command is made before any is chosen, and the shelf needs its table. */
-    public function handle(Shelf $shelf, JobFile $jobFile): int
+    public function handle(Designs $designs, Wording $wording): int
     {
-        $this->shelf = $shelf;
-        $this->files = $jobFile;
+        $this->designs = $designs;
+        $this->wording = $wording;
         try {
             return $this->answer();
-        } catch (Unusable $unusable) {
-            foreach ($unusable->problems as $problem) {
-                $this->output->getErrorStyle()->writeln($problem->line());
+        } catch (InvalidInput $invalid) {
+            foreach ($invalid->problems as $problem) {
+                $this->output->getErrorStyle()->writeln($wording->line($problem), OutputInterface::OUTPUT_RAW);
             }
 
-            return self::UNUSABLE;
+            return self::INVALID_INPUT;
         }
     }
 
-    /** @throws Unusable */
+    /** @throws InvalidInput */
     abstract protected function answer(): int;
 
-    /** @throws Unusable */
-    protected function brief(): Brief
-    {
-        return $this->files->brief($this->jobFile());
-    }
-
-    /**
-     * @return array<string, mixed>
-     *
-     * @throws Unusable
-     */
-    protected function jobFile(): array
+    /** @throws InvalidInput */
+    protected function design(): Design
     {
         $path = $this->argument('file');
         assert(is_string($path));
         $json = is_file($path) ? file_get_contents($path, length: JobFile::MOST_BYTES + 1) : false;
         if ($json === false) {
-            throw Unusable::because($path, 'cannot be read.');
+            throw InvalidInput::at($path, Message::of('input.file.cannot-be-read'));
         }
 
-        return $this->files->decode($json);
+        return $this->designs->of($this->designs->decode($json));
     }
 
-    /** @param  array<string, mixed>  $answer */
-    protected function printJson(array $answer, bool $pretty): void
+    /** @param  array<mixed>|string  $answer  to be encoded, or encoded already */
+    protected function printJson(array|string $answer): void
     {
-        $flags = JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR | ($pretty ? JSON_PRETTY_PRINT : 0);
+        if (is_string($answer)) {
+            $answer = json_decode($answer);
+        }
+        $flags = JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR | ($this->option('pretty') === true ? JSON_PRETTY_PRINT : 0);
         $this->output->writeln(json_encode($answer, $flags), OutputInterface::OUTPUT_RAW);
     }
 }

@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use Illuminate\Console\Command;
-use LampThread\Exchange\ProofAnswer;
-use LampThread\Exchange\Proving;
-use LampThread\Proof\Severity;
+use LampThread\Proof\Finding\Finding;
+use LampThread\Proof\Finding\Severity;
 
 final class ProveCommand extends JobFileCommand
 {
@@ -17,9 +16,10 @@ final class ProveCommand extends JobFileCommand
 
     protected function answer(): int
     {
-        $answer = ProofAnswer::of(Proving::of($this->jobFile(), $this->files, $this->shelf));
-        $this->printJson($answer, (bool) $this->option('pretty'));
+        $design = $this->design();
+        $this->printJson($design->proofAnswer());
+        $dangers = array_filter($design->proofSummary()->findings, static fn (Finding $finding): bool => $finding->severity === Severity::Danger);
 
-        return in_array(Severity::Danger->value, array_column($answer['findings'], 'severity'), true) ? self::FINDINGS : Command::SUCCESS;
+        return $dangers === [] ? Command::SUCCESS : self::FINDINGS;
     }
 }

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use Illuminate\Console\Command;
-use LampThread\Brief\Unusable;
-use LampThread\Exchange\RoadAnswer;
+use LampThread\Exchange\RoadPresenter;
+use LampThread\Message\InvalidInput;
+use LampThread\Message\Message;
 use LampThread\Road\Drives;
 use LampThread\Road\Vehicle;
 
@@ -14,22 +15,22 @@ final class RoadCommand extends JobFileCommand
 {
     protected $signature = 'lamp:road {file : a *.lampthread.json} {--drive=3-queue : one of core/data/drives} {--altitude=0 : m above sea level} {--pretty : indent the answer}';
 
-    protected $description = 'Drives a job’s vehicle through heat and prints what came of it as JSON; ends with 1 when the coolant passed its ceiling';
+    protected $description = 'Drives a job’s vehicle and prints the result as JSON; ends with 1 when the coolant passed its ceiling';
 
     protected function answer(): int
     {
         $drives = Drives::standard();
         $id = $this->option('drive');
         assert(is_string($id));
-        $drive = $drives[$id] ?? throw Unusable::because('--drive', "there is no drive ‘{$id}’; there are ".implode(', ', array_keys($drives)).'.');
+        $drive = $drives[$id] ?? throw InvalidInput::at('--drive', Message::of('input.no-such-drive', drive: $id, drives: array_keys($drives)));
         $altitude = $this->option('altitude');
         if (! is_numeric($altitude)) {
-            throw Unusable::because('--altitude', 'must be a number of metres.');
+            throw InvalidInput::at('--altitude', Message::of('input.not-a-number-of-metres'));
         }
-        $brief = $this->brief();
-        $answer = RoadAnswer::outcome('As it stands', $brief, Vehicle::of($brief, $this->shelf, (float) $altitude)->drive($drive));
-        $this->printJson($answer, (bool) $this->option('pretty'));
+        $design = $this->design();
+        $outcome = Vehicle::of($design->sizing(), (float) $altitude)->drive($drive);
+        $this->printJson($this->wording->worded(RoadPresenter::outcome(Message::of('road.as-it-stands'), $design->brief, $outcome)));
 
-        return $answer['overS'] > 0 ? self::FINDINGS : Command::SUCCESS;
+        return $outcome->result->overS > 0 ? self::FINDINGS : Command::SUCCESS;
     }
 }

@@ -4,47 +4,44 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\JobAnswer;
+use App\Http\Requests\BenchRequest;
+use App\Http\Requests\Body;
+use App\Http\SavedJob;
 use App\Models\Job;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use LampThread\Brief\Unusable;
 use LampThread\Circuit\Circuit;
-use LampThread\Electrics\Faults;
-use LampThread\Electrics\Setting;
-use LampThread\Electrics\Solver;
-use LampThread\Exchange\BenchAnswer;
+use LampThread\Exchange\BenchPresenter;
+use LampThread\Exchange\ConditionsReader;
+use LampThread\Exchange\FaultsReader;
+use LampThread\Exchange\Wording;
+use LampThread\Message\InvalidInput;
+use LampThread\Message\Message;
+use LampThread\Operation\Solver;
 
 final readonly class BenchController
 {
-    public function __construct(private JobAnswer $answer) {}
+    public function __construct(private SavedJob $saved, private Wording $wording, private Body $body) {}
 
     public function settle(Request $request, Job $job): JsonResponse
     {
-        $set = $request->input('set', []);
-        $memory = $request->input('memory', []);
-        $faults = $request->input('faults', []);
-        if (! is_array($set) || ! is_array($memory) || ! is_array($faults)) {
-            throw Unusable::because('/set', 'must name the inputs and their values.');
-        }
-        $circuit = $this->answer->circuit($job);
-        $setting = Setting::read($set, $circuit->positions(), $memory)->with(Faults::read($faults, $circuit));
+        $asked = BenchRequest::read($request, $this->body);
+        $circuit = $this->saved->design($job)->circuit();
+        $conditions = ConditionsReader::read($asked->set, $circuit->positions(), $asked->memory)->withFaults(FaultsReader::read($asked->faults, $circuit));
 
-        return new JsonResponse(BenchAnswer::of((new Solver($circuit))->settle($setting), $this->leads($request, $circuit)));
+        return new JsonResponse(BenchPresenter::of((new Solver($circuit))->settle($conditions), $this->wording, self::checked($asked->leads, $circuit)));
     }
 
-    /** @return array{string, string}|null */
-    private function leads(Request $request, Circuit $circuit): ?array
+    /**
+     * @param  array{string, string}|null  $leads
+     * @return array{string, string}|null
+     */
+    private static function checked(?array $leads, Circuit $circuit): ?array
     {
-        $leads = $request->input('leads');
-        if ($leads === null) {
-            return null;
-        }
-        $terminals = $circuit->terminals();
-        if (! is_array($leads) || count($leads) !== 2 || array_diff($leads, $terminals) !== []) {
-            throw Unusable::because('/leads', 'must be two terminals of this circuit.');
+        if ($leads !== null && array_diff($leads, $circuit->terminals()) !== []) {
+            throw InvalidInput::at('/leads', Message::of('input.not-terminals'));
         }
 
-        return [(string) $leads[0], (string) $leads[1]];
+        return $leads;
     }
 }

@@ -4,56 +4,69 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\JobAnswer;
+use App\Http\SavedJob;
 use App\Models\Job;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
-use LampThread\Electrics\Setting;
-use LampThread\Electrics\Solver;
+use LampThread\Exchange\ConditionsReader;
 use LampThread\Exchange\CutListCsv;
 use LampThread\Exchange\JobFile;
 use LampThread\Exchange\SpiceNetlist;
 use LampThread\Exchange\ThreadsSvg;
+use LampThread\Exchange\Wording;
 use LampThread\Loom\Loom;
-use LampThread\Shelf\Shelf;
+use LampThread\Operation\Solver;
+use LampThread\Parts\Shelf;
 
 final readonly class ExportController
 {
-    public function __construct(private JobAnswer $answer, private Shelf $shelf) {}
+    public function __construct(private SavedJob $saved, private Shelf $shelf, private Wording $wording) {}
 
+    /** As it is stored: also a file that no longer reads, so that it can be mended. */
     public function file(Job $job): Response
     {
-        return $this->download($job, JobFile::encode($job->file()), 'lampthread.json', 'application/json');
+        $file = $job->file();
+
+        return $this->download($job, $file === [] ? $job->storedFile() : JobFile::encode($file), 'lampthread.json', 'application/json');
     }
 
     public function cutList(Job $job): Response
     {
-        return $this->download($job, CutListCsv::of(Loom::of($this->answer->sizing($job), $this->shelf)), 'csv', 'text/csv');
+        $loom = Loom::of($this->saved->design($job)->sizing(), $this->shelf);
+
+        return $this->download($job, CutListCsv::of($loom, $this->wording), 'csv', 'text/csv');
     }
 
-    /** The query names the setting: key, engineRpm, coolantC and hand switches. */
+    /** The query names the conditions: key, engineRpm, coolantC and hand switches. */
     public function netlist(Request $request, Job $job): Response
     {
-        $circuit = $this->answer->sizing($job)->circuit;
-        $setting = Setting::read($request->query->all(), $circuit->positions());
-        $netlist = SpiceNetlist::of((new Solver($circuit))->settle($setting), $job->file()['job']['title']);
+        $circuit = $this->saved->design($job)->circuit();
+        $conditions = ConditionsReader::read($request->query->all(), $circuit->positions());
+        $netlist = SpiceNetlist::of((new Solver($circuit))->settle($conditions), self::title($job));
 
         return $this->download($job, $netlist, 'cir', 'text/plain');
     }
 
     public function threads(Job $job): Response
     {
-        return $this->download($job, ThreadsSvg::of($this->answer->sizing($job)), 'svg', 'image/svg+xml');
+        return $this->download($job, ThreadsSvg::of($this->saved->design($job)->sizing(), $this->wording), 'svg', 'image/svg+xml');
     }
 
     private function download(Job $job, string $content, string $ending, string $type): Response
     {
-        $name = Str::slug($job->file()['job']['title']) ?: 'job';
+        $name = Str::slug(self::title($job)) ?: 'job';
 
         return new Response($content, 200, [
             'Content-Type' => "{$type}; charset=utf-8",
             'Content-Disposition' => "attachment; filename=\"{$name}.{$ending}\"",
         ]);
+    }
+
+    private static function title(Job $job): string
+    {
+        $title = $job->file()['job']['title'] ?? '';
+
+        return is_string($title) ? $title : '';
     }
 }

@@ -4,23 +4,27 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\JobAnswer;
+use App\Design\Designs;
+use App\Http\JobList;
+use App\Http\Requests\Body;
+use App\Http\Requests\ChangeRequest;
+use App\Http\Requests\StepRequest;
+use App\Http\SavedJob;
 use App\Models\Job;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use LampThread\Brief\Unusable;
 use LampThread\Exchange\Changes;
 use LampThread\Exchange\JobFile;
-use LampThread\Exchange\Typed;
+use LampThread\Exchange\ValueParser;
 
 final readonly class JobController
 {
-    public function __construct(private JobAnswer $answer, private JobFile $jobFile, private Typed $typed) {}
+    public function __construct(private SavedJob $saved, private Designs $designs, private ValueParser $values, private Body $body) {}
 
-    public function index(): JsonResponse
+    public function index(JobList $list): JsonResponse
     {
-        return new JsonResponse(Job::orderByDesc('updated_at')->orderBy('id')->get()->map($this->answer->row(...))->values());
+        return new JsonResponse($list->rows());
     }
 
     public function start(): JsonResponse
@@ -35,34 +39,38 @@ final readonly class JobController
 
     public function show(Job $job): JsonResponse
     {
-        return new JsonResponse($this->answer->of($job));
+        return $this->saved->response($job);
     }
 
     public function change(Request $request, Job $job): JsonResponse
     {
-        $label = $request->input('label');
-        $changes = $request->input('changes', []);
-        $typed = $request->input('typed', []);
-        if (! is_string($label) || $label === '' || ! is_array($changes) || ! is_array($typed)) {
-            throw Unusable::because('', 'a change needs a label and the places it sets.');
-        }
-        $job->change($this->version($request), mb_substr($label, 0, 200), fn (array $file): array => $this->jobFile->decode(
-            JobFile::encode(Changes::apply($file, [...$changes, ...$this->typed->values($typed, $file)])),
+        $change = ChangeRequest::read($request, $this->body);
+        $job->change($change->version, $change->label, fn (array $file): array => $this->designs->decode(
+            JobFile::encode(Changes::apply($file, [...$change->changes, ...$this->values->values($change->typed, $file)])),
         ));
+
+        return $this->show($job);
+    }
+
+    /** A whole file in the place of one that no longer reads. */
+    public function mend(Request $request, Job $job): JsonResponse
+    {
+        $file = $this->designs->decode($request->getContent());
+        $job->change($job->version, 'Mended', static fn (): array => $file);
 
         return $this->show($job);
     }
 
     public function undo(Request $request, Job $job): JsonResponse
     {
-        $job->step($this->version($request), -1);
+        $job->step(StepRequest::read($request, $this->body)->version, -1);
 
         return $this->show($job);
     }
 
     public function redo(Request $request, Job $job): JsonResponse
     {
-        $job->step($this->version($request), 1);
+        $job->step(StepRequest::read($request, $this->body)->version, 1);
 
         return $this->show($job);
     }
@@ -74,26 +82,15 @@ final readonly class JobController
         return new Response(status: 204);
     }
 
-    public function restore(string $job): JsonResponse
+    public function restore(string $job): Response
     {
-        $removed = Job::withTrashed()->findOrFail($job);
-        $removed->restore();
+        Job::withTrashed()->findOrFail($job)->restore();
 
-        return $this->show($removed);
+        return new Response(status: 204);
     }
 
     private function started(string $json, string $label): JsonResponse
     {
-        return new JsonResponse($this->answer->of(Job::start($this->jobFile->decode($json), $label)), 201);
-    }
-
-    private function version(Request $request): int
-    {
-        $version = $request->input('version');
-        if (! is_int($version)) {
-            throw Unusable::because('/version', 'must be the version of the job the change was made on.');
-        }
-
-        return $version;
+        return $this->saved->response(Job::start($this->designs->decode($json), $label), 201);
     }
 }

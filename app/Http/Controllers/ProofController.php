@@ -4,50 +4,59 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Design\Designs;
+use App\Http\JsonLines;
+use App\Http\SavedJob;
 use App\Models\Job;
 use App\Models\Revision;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Support\Facades\Cache;
-use LampThread\Exchange\JobFile;
-use LampThread\Exchange\ProofAnswer;
-use LampThread\Exchange\Proving;
+use LampThread\Exchange\ComparisonPresenter;
+use LampThread\Exchange\ProofPresenter;
+use LampThread\Exchange\Wording;
 use LampThread\Proof\Comparison;
-use LampThread\Proof\Proof;
-use LampThread\Shelf\Shelf;
-use LampThread\Sizing\Sizing;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final readonly class ProofController
 {
-    /** Longer than anyone looks at one version of a job, s. */
-    private const KEPT_S = 43_200;
+    public function __construct(private SavedJob $saved, private Designs $designs, private Wording $wording) {}
 
-    public function __construct(private JobFile $files, private Shelf $shelf) {}
-
-    /** Kept by what is proven, so that undo and redo find it again. */
     public function show(Job $job): JsonResponse
     {
-        $file = $job->file();
-        $key = 'proof/'.md5(serialize([$file, $this->shelf->own]));
+        $design = $this->saved->design($job);
+        $answer = $design->proofAnswer();
+        $this->saved->keepProven($job, $design);
 
-        return new JsonResponse(Cache::remember($key, self::KEPT_S, fn (): string => (string) json_encode(
-            ProofAnswer::of(Proving::of($file, $this->files, $this->shelf)),
-            JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
-        )), json: true);
+        return new JsonResponse($answer, json: true);
+    }
+
+    /** Pairs of a fault nobody notices and any second one, a line for each first. */
+    public function pairs(Job $job): StreamedResponse
+    {
+        $design = $this->saved->design($job);
+        $wording = $this->wording;
+
+        return JsonLines::response(static function () use ($design, $wording): iterable {
+            $pairs = $design->faultPairs();
+            $of = count($pairs->firsts);
+            foreach ($pairs->firsts === [] ? [null] : $pairs->firsts as $first) {
+                yield ProofPresenter::pairs($of, $first, $first === null ? [] : $pairs->after($first), $wording);
+            }
+        });
     }
 
     public function compare(Job $job, int $number): JsonResponse
     {
         $other = $job->revision($number) ?? abort(404);
-        $comparison = Comparison::of($this->proof($other->file), $this->proof($job->file()));
+        $comparison = Comparison::of($this->designs->of($other->file)->proofSummary(), $this->saved->design($job)->proofSummary());
 
-        return new JsonResponse(get_object_vars($comparison));
+        return new JsonResponse(ComparisonPresenter::of($comparison, $this->wording));
     }
 
     public function revisions(Job $job): JsonResponse
     {
         $rows = [];
         /** @var Revision $revision */
-        foreach ($job->revisions()->orderByDesc('number')->get() as $revision) {
+        foreach ($job->revisions()->select(['number', 'label', 'updated_at'])->orderByDesc('number')->get() as $revision) {
             $rows[] = [
                 'number' => $revision->number,
                 'label' => $revision->label,
@@ -57,11 +66,5 @@ final readonly class ProofController
         }
 
         return new JsonResponse($rows);
-    }
-
-    /** @param  array<string, mixed>  $file */
-    private function proof(array $file): Proof
-    {
-        return Proof::of(Sizing::of($this->files->brief($file), $this->shelf), $this->shelf);
     }
 }

@@ -4,90 +4,107 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Design\Designs;
+use App\Http\JsonLines;
+use App\Http\Requests\Body;
+use App\Http\Requests\RoadRequest;
+use App\Http\SavedJob;
 use App\Models\Job;
 use App\Models\OwnDrive;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use LampThread\Brief\Brief;
-use LampThread\Brief\Unusable;
 use LampThread\Exchange\Changes;
 use LampThread\Exchange\DriveCsv;
 use LampThread\Exchange\JobFile;
-use LampThread\Exchange\RoadAnswer;
-use LampThread\Exchange\TypedQuantity;
-use LampThread\Road\Adviser;
+use LampThread\Exchange\RoadPresenter;
+use LampThread\Exchange\Wording;
+use LampThread\Message\InvalidInput;
+use LampThread\Message\Message;
+use LampThread\Parts\Shelf;
 use LampThread\Road\Calibration;
 use LampThread\Road\Coolant;
+use LampThread\Road\CoolingPolicy;
 use LampThread\Road\Drive;
 use LampThread\Road\Drives;
-use LampThread\Road\Gap;
-use LampThread\Road\School;
+use LampThread\Road\SetPointAdviser;
+use LampThread\Road\Sweep;
+use LampThread\Road\SwitchingGap;
 use LampThread\Road\Vehicle;
-use LampThread\Shelf\Shelf;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final readonly class RoadController
 {
-    private const USUAL_DRIVE = '3-queue';
+    private const LONGEST_NAME = 80;
 
-    public function __construct(private JobFile $files, private Shelf $shelf) {}
+    public function __construct(private SavedJob $saved, private Designs $designs, private Shelf $shelf, private Wording $wording, private Body $body) {}
 
     /** The job as it stands, and with changes where the request names some. */
     public function drive(Request $request, Job $job): JsonResponse
     {
-        $file = $job->file();
-        $brief = $this->files->brief($file);
-        $drive = $this->asked($request);
-        $altitudeM = $this->number($request, 'altitudeM', -400, 6000) ?? 0.0;
-        $outcomes = [RoadAnswer::outcome('As it stands', $brief, Vehicle::of($brief, $this->shelf, $altitudeM)->drive($drive))];
-        $changes = $request->input('changes');
-        if (is_array($changes) && $changes !== []) {
-            $other = $this->files->brief($this->files->decode(JobFile::encode(Changes::apply($file, $changes))));
-            $outcomes[] = RoadAnswer::outcome((string) $request->string('label', 'Changed'), $other, Vehicle::of($other, $this->shelf, $altitudeM)->drive($drive));
+        $asked = RoadRequest::read($request, $this->body);
+        $design = $this->saved->design($job);
+        $drive = $this->asked($asked);
+        $outcomes = [
+            RoadPresenter::outcome(Message::of('road.as-it-stands'), $design->brief, Vehicle::of($design->sizing(), $asked->altitudeM)->drive($drive)),
+        ];
+        if ($asked->changes !== []) {
+            $other = $this->designs->of($this->designs->decode(JobFile::encode(Changes::apply($design->file, $asked->changes))));
+            $label = $asked->label === null ? Message::of('road.changed') : Message::verbatim($asked->label);
+            $outcomes[] = RoadPresenter::outcome($label, $other->brief, Vehicle::of($other->sizing(), $asked->altitudeM)->drive($drive));
         }
 
-        return new JsonResponse([
-            'drive' => RoadAnswer::drive($drive),
-            'drives' => array_values(array_map(RoadAnswer::drive(...), $this->drives())),
+        return new JsonResponse($this->wording->worded([
+            'drive' => RoadPresenter::drive($drive),
+            'drives' => array_values(array_map(RoadPresenter::drive(...), $this->drives())),
+            'unreadableDrives' => OwnDrive::unreadable(),
             'outcomes' => $outcomes,
-            'advice' => $this->advice($brief),
-            'altitudeM' => $altitudeM,
-            'boilsC' => Coolant::boilsC($brief->cooling->capKpa, $brief->cooling->glycolPercent, $altitudeM),
-        ]);
+            'advice' => $this->advice($design->brief),
+            'altitudeM' => $asked->altitudeM,
+            'boilsC' => Coolant::boilsC($design->brief->cooling->capKpa, $design->brief->cooling->glycolPercent, $asked->altitudeM),
+        ]));
     }
 
-    /** One row of a sweep, so that the picture grows and can be stopped. */
-    public function sweep(Request $request, Job $job): JsonResponse
+    /** A sweep sized once and sent row by row, a line of JSON each, so that the picture grows and can be stopped. */
+    public function sweep(Request $request, Job $job): StreamedResponse
     {
-        $gapK = $this->number($request, 'gapK', 0.5, 30) ?? 5.0;
-        $altitudeM = $this->number($request, 'altitudeM', -400, 6000) ?? 0.0;
-        $sweep = Vehicle::of($this->files->brief($job->file()), $this->shelf, $altitudeM)->sweep();
+        $asked = RoadRequest::read($request, $this->body);
+        $sweep = Vehicle::of($this->saved->design($job)->sizing(), $asked->altitudeM)->sweep();
+        $drive = $this->asked($asked);
 
-        return new JsonResponse(['gapK' => $gapK, 'cells' => $sweep->row($this->asked($request), $gapK)]);
+        return JsonLines::response(static function () use ($asked, $sweep, $drive): iterable {
+            $cells = [];
+            foreach ($asked->gapsK as $gapK) {
+                $row = $sweep->row($drive, $gapK);
+                array_push($cells, ...$row);
+                yield ['gapK' => $gapK, 'cells' => $row, 'front' => Sweep::front($cells)];
+            }
+        });
     }
 
     /** Fits the vehicle to a measured log. */
     public function calibrate(Request $request, Job $job): JsonResponse
     {
-        $brief = $this->files->brief($job->file());
-        [$drive, $measuredC] = (new DriveCsv($brief->driveline))->read($request->getContent(), 'Log');
+        $design = $this->saved->design($job);
+        [$drive, $measuredC] = (new DriveCsv($design->brief->driveline))->read($request->getContent(), 'Log');
         if ($measuredC === []) {
-            throw Unusable::because('line 1', 'a log to fit to needs coolant_c in every row.');
+            throw InvalidInput::at('line 1', Message::of('input.drive.no-coolant'));
         }
+        $calibration = Calibration::fit($design->brief, Vehicle::of($design->sizing())->fans, $drive, $measuredC);
 
-        return new JsonResponse(RoadAnswer::calibration(Calibration::fit($brief, Vehicle::of($brief, $this->shelf)->fans, $drive, $measuredC)));
+        return new JsonResponse($this->wording->worded(RoadPresenter::calibration($calibration)));
     }
 
     public function import(Request $request, Job $job): JsonResponse
     {
         $name = trim($request->string('name')->toString());
-        if ($name === '' || mb_strlen($name) > 80) {
-            throw Unusable::because('/name', 'a drive needs a name of at most 80 characters.');
+        if ($name === '' || mb_strlen($name) > self::LONGEST_NAME) {
+            throw InvalidInput::at('/name', Message::of('input.drive.name', most: self::LONGEST_NAME));
         }
-        [$drive] = (new DriveCsv($this->files->brief($job->file())->driveline))->read($request->getContent(), $name);
-        $own = OwnDrive::keep($drive);
+        [$drive] = (new DriveCsv($this->saved->design($job)->brief->driveline))->read($request->getContent(), $name);
 
-        return new JsonResponse(RoadAnswer::drive($own), 201);
+        return new JsonResponse($this->wording->worded(RoadPresenter::drive(OwnDrive::keep($name, $drive))), 201);
     }
 
     public function export(string $drive): Response
@@ -100,16 +117,16 @@ final readonly class RoadController
         ]);
     }
 
-    /** @return list<array<string, mixed>> of every school and gap */
+    /** @return list<array<string, mixed>> of every policy and gap */
     private function advice(Brief $brief): array
     {
         $advice = [];
-        foreach (School::cases() as $school) {
-            foreach (Gap::cases() as $gap) {
+        foreach (CoolingPolicy::cases() as $policy) {
+            foreach (SwitchingGap::cases() as $gap) {
                 $advice[] = [
-                    'school' => $school->value,
+                    'policy' => $policy->value,
                     'gap' => $gap->value,
-                    'stages' => array_map(RoadAnswer::advice(...), (new Adviser($brief, $this->shelf))->advise($school, $gap)),
+                    'stages' => array_map(RoadPresenter::advice(...), (new SetPointAdviser($brief, $this->shelf))->advise($policy, $gap)),
                 ];
             }
         }
@@ -117,34 +134,19 @@ final readonly class RoadController
         return $advice;
     }
 
-    private function asked(Request $request): Drive
+    private function asked(RoadRequest $asked): Drive
     {
-        $id = (string) $request->string('drive', self::USUAL_DRIVE);
-        $drive = $this->drives()[$id] ?? throw Unusable::because('/drive', "there is no drive ‘{$id}’.");
+        $drives = $this->drives();
+        $drive = $drives[$asked->drive] ?? throw InvalidInput::at(
+            '/drive', Message::of('input.no-such-drive', drive: $asked->drive, drives: array_map(strval(...), array_keys($drives))),
+        );
 
-        return $drive->at($this->number($request, 'ambientC', -50, 60), $this->number($request, 'startsC', -50, 130));
+        return $drive->at($asked->ambientC, $asked->startsC);
     }
 
     /** @return array<string, Drive> */
     private function drives(): array
     {
         return [...Drives::standard(), ...OwnDrive::kept()];
-    }
-
-    /** A number, or a text as it was typed: `95F`, `4000 ft`. */
-    private function number(Request $request, string $name, float $least, float $most): ?float
-    {
-        $value = $request->input($name);
-        if ($value === null) {
-            return null;
-        }
-        if (is_string($value)) {
-            $value = TypedQuantity::read($value, "/{$name}");
-        }
-        if (! is_int($value) && ! is_float($value) || $value < $least || $value > $most) {
-            throw Unusable::because("/{$name}", "must be a number from {$least} to {$most}.");
-        }
-
-        return (float) $value;
     }
 }

@@ -4,45 +4,48 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\Body;
+use App\Http\Requests\PartRequest;
 use App\Models\Job;
 use App\Models\Part;
 use App\Providers\LampThreadProvider;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use LampThread\Brief\Unusable;
 use LampThread\Exchange\OwnPartsCsv;
-use LampThread\Exchange\ShelfAnswer;
-use LampThread\Exchange\TypedPart;
-use LampThread\Shelf\OwnPart;
-use LampThread\Shelf\PartKind;
-use LampThread\Shelf\Shelf;
+use LampThread\Exchange\PartParser;
+use LampThread\Exchange\ShelfPresenter;
+use LampThread\Exchange\Wording;
+use LampThread\Message\InvalidInput;
+use LampThread\Message\Message;
+use LampThread\Parts\OwnPart;
+use LampThread\Parts\PartKind;
+use LampThread\Parts\Shelf;
 
 final readonly class ShelfController
 {
-    public function __construct(private Shelf $shelf) {}
+    public function __construct(private Shelf $shelf, private Wording $wording, private Body $body) {}
 
     public function show(): JsonResponse
     {
-        return self::answer($this->shelf);
+        return $this->answer($this->shelf);
     }
 
     public function add(Request $request): JsonResponse
     {
-        $kind = PartKind::tryFrom((string) $request->string('kind'));
-        if ($kind === null) {
-            throw Unusable::because('/kind', 'must be one of '.implode(', ', array_column(PartKind::cases(), 'value')).'.');
-        }
-        $name = (string) $request->string('name');
+        $asked = PartRequest::read($request, $this->body);
+        $kind = $asked->kind ?? throw InvalidInput::at('/kind', Message::of('input.must-be-one-of', options: array_column(PartKind::cases(), 'value')));
+        $id = OwnPart::idFor($kind, $asked->name, $this->shelf->own);
 
-        return $this->kept([$this->typed($request, OwnPart::idFor($kind, $name, $this->shelf->own), $kind, $name)]);
+        return $this->kept([(new PartParser($this->shelf))->read($id, $kind, $asked->name, $asked->typed)]);
     }
 
     public function change(Request $request, string $id): JsonResponse
     {
-        $part = $this->own($id);
+        $part = $this->shelf->own[$id] ?? abort(404);
+        $asked = PartRequest::read($request, $this->body);
 
-        return $this->kept([$this->typed($request, $id, $part->kind, (string) $request->string('name'), $request->boolean('isArchived'))]);
+        return $this->kept([(new PartParser($this->shelf))->read($id, $part->kind, $asked->name, $asked->typed, $asked->isArchived)]);
     }
 
     public function import(Request $request): JsonResponse
@@ -58,39 +61,25 @@ final readonly class ShelfController
         ]);
     }
 
-    private function own(string $id): OwnPart
-    {
-        return $this->shelf->own[$id] ?? abort(404);
-    }
-
-    private function typed(Request $request, string $id, PartKind $kind, string $name, bool $isArchived = false): OwnPart
-    {
-        $typed = $request->input('typed', []);
-        if (! is_array($typed) || array_filter($typed, is_string(...)) !== $typed) {
-            throw Unusable::because('/typed', 'must name ratings and the texts typed for them.');
-        }
-
-        return (new TypedPart($this->shelf))->read($id, $kind, $name, $typed, $isArchived);
-    }
-
     /** @param  list<OwnPart>  $parts */
     private function kept(array $parts): JsonResponse
     {
         Part::keep($parts);
 
-        return self::answer(LampThreadProvider::shelf());
+        return $this->answer(LampThreadProvider::shelf());
     }
 
-    private static function answer(Shelf $shelf): JsonResponse
+    private function answer(Shelf $shelf): JsonResponse
     {
         $usedBy = [];
         foreach (Job::all() as $job) {
             $file = $job->file();
-            foreach (array_unique($file['pinned'] ?? []) as $part) {
-                $usedBy[$part][] = $file['job']['title'];
+            $pinned = is_array($file['pinned'] ?? null) ? array_filter($file['pinned'], is_string(...)) : [];
+            foreach (array_unique($pinned) as $part) {
+                $usedBy[$part][] = (string) ($file['job']['title'] ?? '');
             }
         }
 
-        return new JsonResponse(ShelfAnswer::of($shelf, $usedBy));
+        return new JsonResponse(ShelfPresenter::of($shelf, $usedBy, $this->wording));
     }
 }

@@ -11,8 +11,9 @@ final readonly class Brief
      * @param  non-empty-list<Fan>  $fans
      * @param  Fit|null  $fit  null until the core is measured
      * @param  Driveline|null  $driveline  null until it is told
-     * @param  array<string, Run>  $runs  by stretch, or by stretch and reel as Stretch::on() names it
+     * @param  array<string, Segment>  $segments  by stretch, or by stretch and group of wires as Stretch::in() names it
      * @param  array<string, string>  $pinned  choice id to shelf part id
+     * @param  array<string, Acceptance>  $accepted  key of a finding to why it stands
      */
     public function __construct(
         public JobNotes $job,
@@ -23,24 +24,25 @@ final readonly class Brief
         public Control $control,
         public ?Fit $fit,
         public ?Driveline $driveline,
-        public array $runs,
+        public array $segments,
         public array $pinned,
         public Usage $usage,
         public Heat $heat,
+        public array $accepted = [],
     ) {}
 
-    /** @param  string  $reel  what is cut for it; one fan can lie farther off than another */
-    public function run(Stretch $stretch, string $reel = ''): Run
+    /** @param  string  $group  of wires it is asked for; one fan can lie farther off than another */
+    public function segment(Stretch $stretch, string $group = ''): Segment
     {
-        return $this->runs[$stretch->on($reel)] ?? $this->runs[$stretch->value] ?? $stretch->usual();
+        return $this->segments[$stretch->in($group)] ?? $this->segments[$stretch->value] ?? $stretch->usual();
     }
 
     /** The same vehicle with other figures of its heat. */
-    public function with(Heat $heat): self
+    public function withHeat(Heat $heat): self
     {
         return new self(
-            $this->job, $this->supply, $this->cooling, $this->wiring, $this->fans, $this->control, $this->fit, $this->driveline, $this->runs, $this->pinned,
-            $this->usage, $heat,
+            $this->job, $this->supply, $this->cooling, $this->wiring, $this->fans, $this->control, $this->fit, $this->driveline, $this->segments, $this->pinned,
+            $this->usage, $heat, $this->accepted,
         );
     }
 

@@ -4,8 +4,13 @@ declare(strict_types=1);
 
 namespace LampThread\Brief;
 
-use LampThread\Shelf\Conductor;
-use LampThread\Shelf\Shelf;
+use LampThread\Message\InvalidInput;
+use LampThread\Message\Message;
+use LampThread\Message\Problem;
+use LampThread\Message\Unit;
+use LampThread\Parts\CableCatalogue;
+use LampThread\Parts\Conductor;
+use LampThread\Parts\Shelf;
 
 /**
  * Turns a job file that already fits the schema into a Brief, and refuses what the schema cannot see:
@@ -16,16 +21,16 @@ final class BriefReader
     /** @var list<Problem> */
     private array $problems = [];
 
-    private function __construct(private readonly Shelf $shelf) {}
+    private function __construct(private readonly Shelf $shelf, private readonly ControlReader $control) {}
 
     /**
      * @param  array<string, mixed>  $file  as decoded, already valid against schema/job.json
      *
-     * @throws Unusable with every problem found
+     * @throws InvalidInput with every problem found
      */
-    public static function read(array $file, Shelf $shelf): Brief
+    public static function read(array $file, Shelf $shelf, ControlReader $control): Brief
     {
-        return (new self($shelf))->brief($file);
+        return (new self($shelf, $control))->brief($file);
     }
 
     /** @param  array<string, mixed>  $file */
@@ -35,11 +40,11 @@ final class BriefReader
         $fans = array_map($this->fan(...), $file['fans']);
         foreach ($fans as $at => $fan) {
             if ($fan->startA <= $fan->runA) {
-                $this->wrong("/fans/{$at}/startA", 'must be above the running current: a fan draws most as it starts.');
+                $this->refuse("/fans/{$at}/startA", Message::of('refusal.start-current-below-running'));
             }
         }
         $pinned = $file['pinned'] ?? [];
-        $this->checkPinned($pinned, $fans);
+        $this->checkPinned($pinned, $fans, array_column($file['control']['stages'], 'id'));
         $brief = new Brief(
             new JobNotes(
                 $file['job']['title'],
@@ -50,22 +55,23 @@ final class BriefReader
             $this->supply($file['supply']),
             $this->cooling($file['cooling']),
             new Wiring(
-                Catalogue::from($file['wiring']['catalogue']),
+                CableCatalogue::from($file['wiring']['catalogue']),
                 $file['wiring']['insulationC'],
                 $file['wiring']['dropLimitPercent'],
+                $file['wiring']['servicePlugs'] ?? true,
             ),
             $fans,
             $this->control($file['control']),
             isset($file['fit']) ? new Fit(...$file['fit']) : null,
             isset($file['driveline']) ? new Driveline(...$file['driveline']) : null,
-            $this->runs($file['runs'] ?? [], $fans),
+            $this->segments($file['runs'] ?? [], $fans),
             $pinned,
             new Usage($file['usage']['hoursPerYear'] ?? Usage::USUAL_HOURS_PER_YEAR, $file['usage']['startsPerHour'] ?? null),
             new Heat(...($file['heat'] ?? [])),
+            array_map(static fn (array $accepted): Acceptance => new Acceptance(...$accepted), $file['accepted'] ?? []),
         );
-        array_push($this->problems, ...Combinations::problems($brief));
         if ($this->problems !== []) {
-            throw new Unusable($this->problems);
+            throw new InvalidInput($this->problems);
         }
 
         return $brief;
@@ -74,10 +80,7 @@ final class BriefReader
     /** @param  array<string, mixed>  $control */
     private function control(array $control): Control
     {
-        $stages = [];
-        foreach ($control['stages'] as $at => $stage) {
-            $stages[] = $this->stage($stage, $at);
-        }
+        $stages = array_map($this->stage(...), array_values($control['stages']));
         $override = $control['override'];
         $airConditioning = $control['airConditioning'] ?? null;
         $afterRun = $control['afterRun'] ?? null;
@@ -88,19 +91,18 @@ final class BriefReader
             EarthReturn::from($control['earth'] ?? 'body'),
             CoilFeed::from($control['coilFeed']),
             $control['feedRelay'] ?? false,
-            $stages ?: throw Unusable::because('/control/stages', 'needs at least one stage.'),
+            $stages ?: throw InvalidInput::at('/control/stages', Message::of('refusal.no-stage')),
             isset($control['speeds']) ? Speeds::from($control['speeds']) : null,
             $airConditioning === null ? null : new AirConditioning(
                 Compressor::from($airConditioning['compressor']),
-                AirConditioningTrigger::from($airConditioning['trigger']),
+                $this->control->airConditioningTrigger($airConditioning['trigger']),
+                $airConditioning['fuseA'] ?? null,
             ),
-            $override === null ? null : new Override(
-                OverrideKind::from($override['kind']),
-                $override['ratedA'] ?? Override::USUAL_RATED_A,
-                $override['indicator'] ?? false,
-            ),
+            $override === null ? null : $this->control->override($override),
             $afterRun === null ? null : new AfterRun($afterRun['delayS'], $afterRun['isPush'] ?? false),
             new Lockouts($control['lockouts']['aboveRpm'] ?? null, $control['lockouts']['cranking'] ?? false),
+            $control['tappedFuseA'] ?? null,
+            $control['fuseBeforeA'] ?? null,
         );
     }
 
@@ -108,19 +110,19 @@ final class BriefReader
     private function supply(array $supply): Supply
     {
         if ($supply['crankingV'] >= $supply['restingV']) {
-            $this->wrong('/supply/crankingV', 'must be below the resting voltage: the starter pulls the battery down.');
+            $this->refuse('/supply/crankingV', Message::of('refusal.cranking-above-resting'));
         }
         if ($supply['chargingV'] <= $supply['restingV']) {
-            $this->wrong('/supply/chargingV', 'must be above the resting voltage, or the battery is never charged.');
+            $this->refuse('/supply/chargingV', Message::of('refusal.charging-below-resting'));
         }
         foreach (['restingV', 'chargingV'] as $name) {
             $ratio = $supply[$name] / $supply['systemV'];
             if ($ratio < 0.8 || $ratio > 1.35) {
-                $this->wrong("/supply/{$name}", "does not belong to a {$supply['systemV']} V system.");
+                $this->refuse("/supply/{$name}", Message::of('refusal.not-of-this-system', systemV: Unit::Volt->of($supply['systemV'])));
             }
         }
         if ($supply['alternatorRatedA'] < $supply['alternatorIdleA']) {
-            $this->wrong('/supply/alternatorRatedA', 'is below what the alternator is said to give at idle.');
+            $this->refuse('/supply/alternatorRatedA', Message::of('refusal.alternator-rated-below-idle'));
         }
 
         return new Supply(...$supply);
@@ -130,7 +132,7 @@ final class BriefReader
     private function cooling(array $cooling): Cooling
     {
         if ($cooling['ceilingC'] <= $cooling['thermostatOpensC']) {
-            $this->wrong('/cooling/ceilingC', 'must be above the temperature at which the thermostat opens.');
+            $this->refuse('/cooling/ceilingC', Message::of('refusal.ceiling-below-thermostat'));
         }
 
         return new Cooling(...$cooling);
@@ -145,62 +147,65 @@ final class BriefReader
     }
 
     /** @param  array<string, mixed>  $stage */
-    private function stage(array $stage, int $at): Stage
+    private function stage(array $stage): Stage
     {
-        try {
-            $decider = DeciderReader::read($stage['decider'], "/control/stages/{$at}/decider");
-        } catch (Unusable $unusable) {
-            array_push($this->problems, ...$unusable->problems);
-            $decider = new Hand(Hand::USUAL_RATED_A);
-        }
-
         return new Stage(
             $stage['id'],
             $stage['fans'],
             Side::from($stage['side']),
-            $decider,
+            $this->control->decider($stage['decider']),
             $stage['sharesRelay'] ?? false,
         );
     }
 
     /**
-     * @param  array<string, array<string, mixed>>  $runs
+     * @param  array<string, array<string, mixed>>  $runs  as the file has them
      * @param  list<Fan>  $fans
-     * @return array<string, Run>
+     * @return array<string, Segment>
      */
-    private function runs(array $runs, array $fans): array
+    private function segments(array $runs, array $fans): array
     {
-        $read = [];
+        $segments = [];
         foreach ($runs as $name => $run) {
             $parts = explode('@', $name, 2);
             $stretch = Stretch::tryFrom($parts[0]);
-            $reel = $parts[1] ?? null;
-            $isReel = $reel === null || ($stretch?->isPerFan() === true
-                && preg_match('/^('.implode('|', array_column($fans, 'id')).')(-air-conditioning|-override)?-wire$/', $reel) === 1);
-            if ($stretch !== null && ! $isReel) {
-                $this->wrong("/runs/{$name}", "is told for a reel that is none of this job, or for a stretch all fans share: ‘{$reel}’.");
-
-                continue;
-            }
+            $group = $parts[1] ?? null;
             if ($stretch === null) {
-                $this->wrong("/runs/{$name}", 'is no stretch of a loom. The stretches are: '
-                    .implode(', ', array_column(Stretch::cases(), 'value')).'.');
+                $this->refuse("/runs/{$name}", Message::of('refusal.no-such-stretch', stretches: array_column(Stretch::cases(), 'value')));
 
                 continue;
             }
-            $usual = $reel === null ? $stretch->usual() : $read[$parts[0]] ?? $stretch->usual();
+            if ($group !== null && ! self::isGroupOf($group, $stretch, $fans)) {
+                $this->refuse("/runs/{$name}", Message::of('refusal.no-such-wire-group', group: $group));
+
+                continue;
+            }
+            $usual = $group === null ? $stretch->usual() : $segments[$parts[0]] ?? $stretch->usual();
             $zone = isset($run['zone']) ? Zone::from($run['zone']) : $usual->zone;
-            $read[$name] = new Run($run['lengthM'] ?? $usual->lengthM, $zone, $run['ambientC'] ?? $zone->ambientC(), $run['bundle'] ?? $usual->bundle, $this->given($run['conductor'] ?? null, $name));
+            $segments[$name] = new Segment(
+                $run['lengthM'] ?? $usual->lengthM,
+                $zone,
+                $run['ambientC'] ?? $zone->ambientC(),
+                $run['bundle'] ?? $usual->bundle,
+                $this->given($run['conductor'] ?? null, $name),
+            );
         }
 
-        return $read;
+        return $segments;
+    }
+
+    /** @param  list<Fan>  $fans */
+    private static function isGroupOf(string $group, Stretch $stretch, array $fans): bool
+    {
+        return $stretch->isPerFan()
+            && preg_match('/^('.implode('|', array_column($fans, 'id')).')(-air-conditioning|-override)?-wire$/', $group) === 1;
     }
 
     private function given(?string $id, string $stretch): ?Conductor
     {
         $conductor = $id === null ? null : $this->shelf->conductor($id);
         if ($id !== null && $conductor === null) {
-            $this->wrong("/runs/{$stretch}/conductor", "the shelf holds no conductor ‘{$id}’.");
+            $this->refuse("/runs/{$stretch}/conductor", Message::of('refusal.not-on-shelf', kind: 'conductor', id: $id));
         }
 
         return $conductor;
@@ -209,14 +214,16 @@ final class BriefReader
     /**
      * @param  array<string, string>  $pinned
      * @param  list<Fan>  $fans
+     * @param  list<string>  $stageIds
      */
-    private function checkPinned(array $pinned, array $fans): void
+    private function checkPinned(array $pinned, array $fans, array $stageIds): void
     {
         $kinds = ['trigger-wire' => 'conductor', 'indicator-wire' => 'conductor'];
         foreach (['coil', 'indicator', 'air-conditioning', 'override', 'speeds'] as $name) {
             $kinds["{$name}-fuse"] = 'fuse';
         }
-        foreach (['feed', 'inverting', 'air-conditioning', 'after-run', 'low', 'high', 'series'] as $name) {
+        $inverting = array_map(static fn (string $id): string => "{$id}-inverting", $stageIds);
+        foreach (['feed', 'air-conditioning', 'after-run', 'low', 'high', 'series', ...$inverting] as $name) {
             $kinds["{$name}-relay"] = 'relay';
         }
         foreach ($fans as $fan) {
@@ -230,18 +237,18 @@ final class BriefReader
                 'fuse' => $this->shelf->fuse($part),
                 'relay' => $this->shelf->relay($part),
                 'conductor' => $this->shelf->conductor($part),
-                null => $this->wrong("/pinned/{$choice}", 'is no choice of this job. The choices are: '.implode(', ', array_keys($kinds)).'.'),
+                null => null,
             };
-            if ($kind !== null && $found === null) {
-                $this->wrong("/pinned/{$choice}", "the shelf holds no {$kind} ‘{$part}’.");
+            if ($kind === null) {
+                $this->refuse("/pinned/{$choice}", Message::of('refusal.no-such-choice', choices: array_keys($kinds)));
+            } elseif ($found === null) {
+                $this->refuse("/pinned/{$choice}", Message::of('refusal.not-on-shelf', kind: $kind, id: $part));
             }
         }
     }
 
-    private function wrong(string $at, string $says): null
+    private function refuse(string $at, Message $message): void
     {
-        $this->problems[] = new Problem($at, $says);
-
-        return null;
+        $this->problems[] = new Problem($at, $message);
     }
 }

@@ -20,13 +20,4 @@ enum CoilFeed: string
             self::Battery => '30',
         };
     }
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::Ignition => 'ignition circuit, 15',
-            self::Accessory => 'accessory circuit, 75',
-            self::Battery => 'battery, 30',
-        };
-    }
 }

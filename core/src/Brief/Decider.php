@@ -7,9 +7,21 @@ namespace LampThread\Brief;
 /** What decides that a stage runs. */
 interface Decider
 {
-    /** The temperatures it acts on; null for a hand. */
+    /** The temperatures it acts on; null where no temperature decides. */
     public function band(): ?TemperatureBand;
 
-    /** What its contact or output may carry, A; null where nothing of the coil goes through it. */
-    public function ratedA(): ?float;
+    /** Whether its temperatures come as a pair that cannot be set. */
+    public function isFixedPair(): bool;
+
+    /** The least it can hold between on and off, K. */
+    public function leastGapK(): float;
+
+    /** Whether the vehicle's own relay and wires stay and still run the fan. */
+    public function keepsOriginalWiring(): bool;
+
+    /** Where it can be told that the air conditioning asks; null where it cannot. */
+    public function requestInput(): ?RequestInput;
+
+    /** Whether it runs the fan when its sensor's circuit is open. */
+    public function takesOpenSensorAsHot(): bool;
 }

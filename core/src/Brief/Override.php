@@ -4,16 +4,21 @@ declare(strict_types=1);
 
 namespace LampThread\Brief;
 
-/** The driver's switch. */
-final readonly class Override
+/** What the driver may do to the fan. */
+interface Override
 {
-    /** What a dash switch usually carries, A (common practice, no source). */
-    public const USUAL_RATED_A = 10.0;
+    /** Whether a lamp is lit while the fan is fed. */
+    public function hasIndicator(): bool;
 
-    /** @param  bool  $indicator  a lamp that is lit while the fan is fed */
-    public function __construct(
-        public OverrideKind $kind,
-        public float $ratedA,
-        public bool $indicator,
-    ) {}
+    /** Whether it can make the fan run. */
+    public function canRun(): bool;
+
+    /** Whether it can stop the fan. */
+    public function canStop(): bool;
+
+    /** Whether it opens the circuit of the computer's sensor. */
+    public function opensSensorCircuit(): bool;
+
+    /** Whether it is let into the fan's own feed, so that what ran the fan before still does when it fails. */
+    public function changesOverFeed(): bool;
 }

@@ -14,22 +14,22 @@ enum Place: string
     case CoreOutlet = 'core-outlet';
     case BottomHose = 'bottom-hose';
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::EngineOutlet => 'engine outlet',
-            self::RadiatorInlet => 'thermostat housing, radiator side',
-            self::TopHose => 'top hose adapter',
-            self::CoreInlet => 'core near the inlet',
-            self::CoreOutlet => 'core or tank near the outlet',
-            self::BottomHose => 'bottom hose adapter',
-        };
-    }
-
     /** A switch in a hose adapter is held off the vehicle's earth by rubber. */
     public function isInHose(): bool
     {
         return $this === self::TopHose || $this === self::BottomHose;
+    }
+
+    /** Between the core's fins: the coolant stays shut. */
+    public function isInFins(): bool
+    {
+        return $this === self::CoreInlet || $this === self::CoreOutlet;
+    }
+
+    /** Behind the thermostat: nothing hot gets there before it opens. */
+    public function isBehindThermostat(): bool
+    {
+        return $this !== self::EngineOutlet;
     }
 
     /** How much cooler than the water entering the radiator this place reads, K; the core's usual drop is 5 to 10 K. */

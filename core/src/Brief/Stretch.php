@@ -19,6 +19,7 @@ enum Stretch: string
     case Dash = 'dash';
     case DashEarth = 'dash-earth';
     case Clutch = 'clutch';
+    case Stub = 'stub';
 
     /** Whether it differs from one fan to the next. */
     public function isPerFan(): bool
@@ -26,31 +27,13 @@ enum Stretch: string
         return $this === self::RelayToFan || $this === self::FanToEarth;
     }
 
-    /** Its name in a job file where it is told for one reel alone. */
-    public function on(string $reel): string
+    /** Its name in a job file where it is told for one group of wires alone. */
+    public function in(string $group): string
     {
-        return "{$this->value}@{$reel}";
+        return "{$this->value}@{$group}";
     }
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::BatteryToFuse => 'battery to main fuse (unfused)',
-            self::FuseToRelay => 'main fuse to relay',
-            self::RelayToFan => 'relay to fan',
-            self::FanToEarth => 'fan to earth point',
-            self::FeedToFuse => 'coil feed tap to its fuse (unfused)',
-            self::FuseToCoil => 'coil fuse to relay or switch',
-            self::CoilToEarth => 'between relays, and coil to earth point',
-            self::Sensor => 'relay to temperature switch',
-            self::SensorEarth => 'temperature switch to earth point',
-            self::Dash => 'relay to dash switch',
-            self::DashEarth => 'dash switch to earth or feed',
-            self::Clutch => 'clutch wire to relay or controller',
-        };
-    }
-
-    public function usual(): Run
+    public function usual(): Segment
     {
         [$lengthM, $zone] = match ($this) {
             self::BatteryToFuse => [0.15, Zone::Bay],
@@ -65,8 +48,9 @@ enum Stretch: string
             self::Dash => [1.6, Zone::Bay],
             self::DashEarth => [0.4, Zone::Cabin],
             self::Clutch => [1.0, Zone::Bay],
+            self::Stub => [0.1, Zone::Bay],
         };
 
-        return new Run($lengthM, $zone, $zone->ambientC());
+        return new Segment($lengthM, $zone, $zone->ambientC());
     }
 }

@@ -18,4 +18,10 @@ final readonly class Supply
         public float $alternatorRatedA,
         public float $baseLoadA,
     ) {}
+
+    /** Resistance of the starter while it turns the engine, Ω: what leaves the cranking voltage at the battery. */
+    public function starterOhm(): float
+    {
+        return $this->crankingV * ($this->batteryMilliohm / 1000) / ($this->restingV - $this->crankingV);
+    }
 }

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace LampThread\Brief;
 
+use LampThread\Parts\CableCatalogue;
+
 /** Which cable the loom is cut from and how much of the voltage it may lose. */
 final readonly class Wiring
 {
+    /** @param  bool  $servicePlugs  whether every fan and probe comes off at a plug */
     public function __construct(
-        public Catalogue $catalogue,
+        public CableCatalogue $catalogue,
         public float $insulationC,
         public float $dropLimitPercent,
+        public bool $servicePlugs = true,
     ) {}
 }

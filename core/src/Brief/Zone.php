@@ -21,14 +21,4 @@ enum Zone: string
             self::Outside => 40.0,
         };
     }
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::Radiator => 'near the radiator',
-            self::Bay => 'engine bay',
-            self::Cabin => 'cabin',
-            self::Outside => 'outside the bay',
-        };
-    }
 }

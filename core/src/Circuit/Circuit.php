@@ -4,48 +4,37 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit;
 
-use LampThread\Brief\Brief;
-use LampThread\Circuit\Arrangement\Arrangements;
+use LampThread\Circuit\Component\Breakable;
 use LampThread\Circuit\Component\Component;
-use LampThread\Circuit\Component\FeelsTemperature;
-use LampThread\Circuit\Component\Listens;
+use LampThread\Circuit\Component\FaultKind;
+use LampThread\Circuit\Component\HasInput;
+use LampThread\Circuit\Component\Protective;
+use LampThread\Circuit\Component\Rail;
+use LampThread\Circuit\Component\ServicePlug;
+use LampThread\Circuit\Component\TemperatureSensing;
+use LampThread\Circuit\Component\Termination;
+use LampThread\Message\Message;
 
 /** The netlist: components, their terminals, and the wires between them. */
 final readonly class Circuit
 {
-    /** Every voltage is against this terminal. */
-    public const EARTH = 'battery:-';
-
-    /** Where every thread that does not start at a joint begins. */
-    public const SUPPLY = 'battery:+';
-
     /**
      * @param  array<string, Component>  $components  by id
      * @param  list<Wire>  $wires
-     * @param  array<string, Reel>  $reels  by id
+     * @param  array<string, WireGroup>  $wireGroups  by id
      */
     public function __construct(
         public array $components,
         public array $wires,
-        public array $reels,
+        public array $wireGroups,
     ) {}
 
-    public static function of(Brief $brief, Fitted $fitted): self
-    {
-        $harness = new Harness($brief, $fitted);
-        foreach (Arrangements::of($brief) as $arrangement) {
-            $arrangement->install($harness);
-        }
-
-        return $harness->circuit();
-    }
-
-    /** @return array<string, array{label: string, positions: non-empty-list<string>}> input to what it is called and its positions */
+    /** @return array<string, array{label: Message, positions: non-empty-list<string>}> input to what it is called and its positions */
     public function inputs(): array
     {
         $inputs = [];
         foreach ($this->components as $component) {
-            if ($component instanceof Listens && count($component->inputPositions()) > 1) {
+            if ($component instanceof HasInput && count($component->inputPositions()) > 1) {
                 $inputs[$component->input()] ??= [
                     'label' => $component->inputLabel(),
                     'positions' => $component->inputPositions(),
@@ -62,50 +51,129 @@ final readonly class Circuit
         return array_map(static fn (array $input): array => $input['positions'], $this->inputs());
     }
 
-    /** @return array<string, Component&FeelsTemperature> by id */
-    public function feelers(): array
+    /** @return array<string, string> input that the vehicle's air conditioning works to the position it has then */
+    public function requests(bool $isOn): array
     {
-        return array_filter($this->components, static fn (Component $component): bool => $component instanceof FeelsTemperature);
+        $positions = [];
+        foreach ($this->components as $component) {
+            if ($component instanceof HasInput && $component->isRequest() && count($component->inputPositions()) > 1) {
+                $all = $component->inputPositions();
+                $positions[$component->input()] ??= $all[$isOn ? count($all) - 1 : 0];
+            }
+        }
+
+        return $positions;
     }
 
-    /** @return list<Wire> cut from one reel */
-    public function wiresOf(Reel $reel): array
+    /** @return array<string, Component&TemperatureSensing> by id */
+    public function sensors(): array
     {
-        return array_values(array_filter($this->wires, static fn (Wire $wire): bool => $wire->reel === $reel->id));
+        return array_filter($this->components, static fn (Component $component): bool => $component instanceof TemperatureSensing);
+    }
+
+    /** What senses a stage's temperature; null where no temperature decides it. */
+    public function sensorOf(string $stageId): (Component&TemperatureSensing)|null
+    {
+        foreach ($this->sensors() as $sensor) {
+            if ($sensor->stageId() === $stageId) {
+                return $sensor;
+            }
+        }
+
+        return null;
+    }
+
+    /** What protects a group of wires. */
+    public function protectionOf(WireGroup $group): Component&Protective
+    {
+        $protection = $this->components[$group->protectedBy];
+        assert($protection instanceof Protective, "{$group->protectedBy} protects nothing");
+
+        return $protection;
+    }
+
+    /** @return list<Wire> cut from one size */
+    public function wiresOf(WireGroup $group): array
+    {
+        return array_values(array_filter($this->wires, static fn (Wire $wire): bool => $wire->group === $group->id));
+    }
+
+    /** @return list<Wire> that end at a terminal */
+    public function wiresAt(string $terminal): array
+    {
+        return array_values(array_filter($this->wires, static fn (Wire $wire): bool => $wire->from === $terminal || $wire->to === $terminal));
+    }
+
+    /** What a wire ends at there. */
+    public function terminationAt(string $terminal): Termination
+    {
+        [, $number] = explode(':', $terminal, 2);
+
+        return $this->componentAt($terminal)?->termination($number) ?? Termination::Stud;
+    }
+
+    /** @return list<Wire> that bring current to a terminal or take it away, through a plug or a splice before it too */
+    public function wiresInto(string $terminal): array
+    {
+        foreach ($this->each(ServicePlug::class) as $plug) {
+            $terminal = $plug->endOf($terminal) ?? $terminal;
+        }
+        $wires = [];
+        foreach ($this->wiresAt($terminal) as $wire) {
+            $other = $wire->from === $terminal ? $wire->to : $wire->from;
+            $wires = [...$wires, $wire, ...($this->componentAt($other)?->isSplice() === true ? $this->wiresAt($other) : [])];
+        }
+
+        return array_values(array_unique($wires, SORT_REGULAR));
     }
 
     /**
-     * @template T of Component
+     * @template T of object
      *
      * @param  class-string<T>  $class
-     * @return list<T>
+     * @return list<Component&T>
      */
     public function each(string $class): array
     {
         return array_values(array_filter($this->components, static fn (Component $component): bool => $component instanceof $class));
     }
 
-    /** Id of the component an element belongs to; null for a wire. */
-    public function owner(string $element): ?string
+    /** @return array<string, non-empty-list<FaultKind>> component or wire to the ways in which it can fail */
+    public function faultKinds(): array
     {
-        $owner = null;
-        foreach (array_keys($this->components) as $id) {
-            if (strlen($id) > strlen((string) $owner) && ($element === $id || str_starts_with($element, "{$id}-"))) {
-                $owner = $id;
+        $kinds = [];
+        foreach ([...array_values($this->components), ...$this->wires] as $part) {
+            if ($part->faultKinds() !== []) {
+                $kinds[$part->id] = $part->faultKinds();
             }
         }
 
-        return $owner;
+        return $kinds;
+    }
+
+    /** The component or wire with an id; null where there is none. */
+    public function part(string $id): ?Breakable
+    {
+        if (isset($this->components[$id])) {
+            return $this->components[$id];
+        }
+        foreach ($this->wires as $wire) {
+            if ($wire->id === $id) {
+                return $wire;
+            }
+        }
+
+        return null;
     }
 
     /** @return list<string> every terminal, the supply's first */
     public function terminals(): array
     {
-        $terminals = [self::SUPPLY => true, self::EARTH => true];
+        $terminals = [Rail::SUPPLY => true, Rail::EARTH => true];
         foreach ($this->components as $component) {
-            foreach ($component->passes() as $pass) {
-                $terminals[$pass->from] = true;
-                $terminals[$pass->to] = true;
+            foreach ($component->paths() as $path) {
+                $terminals[$path->from] = true;
+                $terminals[$path->to] = true;
             }
         }
         foreach ($this->wires as $wire) {
@@ -116,15 +184,20 @@ final readonly class Circuit
         return array_keys($terminals);
     }
 
+    /** The component a terminal belongs to; null where the circuit has none of that name. */
+    public function componentAt(string $terminal): ?Component
+    {
+        return $this->components[explode(':', $terminal, 2)[0]] ?? null;
+    }
+
     /** What a terminal is called on the drawing: ‘K1 30’. */
-    public function terminalName(string $terminal): string
+    public function terminalName(string $terminal): Message
     {
         [$id, $number] = explode(':', $terminal, 2);
-        if ($id === 'battery') {
-            return $number === '+' ? 'battery +' : 'battery −';
-        }
-        $component = $this->components[$id] ?? null;
 
-        return ($component === null ? $id : $component->mark).' '.$number;
+        return match ($terminal) {
+            Rail::SUPPLY, Rail::EARTH => Message::of('terminal.battery', pole: $number === '+' ? '+' : '−'),
+            default => Message::verbatim(($this->components[$id]->mark ?? $id).' '.$number),
+        };
     }
 }

@@ -13,16 +13,4 @@ enum Colour: string
     case Trigger = 'GN';
     case Override = 'VT';
     case Earth = 'BN';
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::BatteryFeed => 'red',
-            self::FanFeed => 'red-white',
-            self::CoilFeed => 'black',
-            self::Trigger => 'green',
-            self::Override => 'violet',
-            self::Earth => 'brown',
-        };
-    }
 }

@@ -5,34 +5,47 @@ declare(strict_types=1);
 namespace LampThread\Circuit;
 
 use LampThread\Brief\Brief;
+use LampThread\Brief\EarthReturn;
+use LampThread\Brief\Fan;
+use LampThread\Brief\Stage;
 use LampThread\Brief\Stretch;
 use LampThread\Circuit\Component\Component;
 use LampThread\Circuit\Component\EarthPoint;
+use LampThread\Circuit\Component\ServicePlug;
+use LampThread\Circuit\Component\Splice;
+use LampThread\Circuit\Component\Termination;
+use LampThread\Message\Message;
 
 /**
- * The loom while it is being put together. Arrangements add their components and wires to it and join the lines that
- * others have left for them.
+ * The loom while it is being put together. Control ideas add their components and wires to it and join the terminals that others
+ * have made known.
  *
  * @internal
  */
 final class Harness
 {
+    /** Fans' current one earth stud takes, A (common practice, no source). */
+    private const STUD_A = 32.0;
+
     /** @var array<string, Component> */
     private array $components = [];
 
     /** @var list<Wire> */
     private array $wires = [];
 
-    /** @var array<string, Reel> */
-    private array $reels = [];
+    /** @var array<string, WireGroup> */
+    private array $groups = [];
 
     /** @var array<string, int> */
     private array $marks = [];
 
-    /** @var array<string, string> what arrangements have left for others to join, name to terminal */
-    private array $lines = [];
+    /** @var array<string, string> name to terminal */
+    private array $shared = [];
 
-    public function __construct(public readonly Brief $brief, public readonly Fitted $fitted) {}
+    /** @var array<string, float> earth stud to the fans' current it takes, A */
+    private array $earthedA = [];
+
+    public function __construct(public readonly Brief $brief, public readonly Selection $selection) {}
 
     /**
      * @template T of Component
@@ -47,6 +60,12 @@ final class Harness
         return $component;
     }
 
+    /** The component with this id that has been added already; null where none has. */
+    public function component(string $id): ?Component
+    {
+        return $this->components[$id] ?? null;
+    }
+
     /** The next free designation with this letter: K1, K2, … */
     public function mark(string $letter): string
     {
@@ -55,57 +74,172 @@ final class Harness
         return $letter.$this->marks[$letter];
     }
 
-    public function reel(Reel $reel): Reel
+    public function group(WireGroup $group): WireGroup
     {
-        return $this->reels[$reel->id] ??= $reel;
+        return $this->groups[$group->id] ??= $group;
     }
 
-    /** @param  string  $reel  id of a reel that has been taken out */
-    public function wire(string $from, string $to, Stretch $stretch, Colour $colour, string $reel): void
+    public function hasGroup(string $id): bool
+    {
+        return isset($this->groups[$id]);
+    }
+
+    /** Id of what protects a group that has been added. */
+    public function fuseOf(string $group): string
+    {
+        return $this->groups[$group]->protectedBy;
+    }
+
+    /** @param  string  $group  id of a group that has been added */
+    public function wire(string $from, string $to, Stretch $stretch, Colour $colour, string $group): void
     {
         $id = 'W'.(count($this->wires) + 1);
-        $run = $this->brief->run($stretch, $reel);
+        $segment = $this->brief->segment($stretch, ($this->groups[$group] ?? null)->lengthsOf ?? $group);
         $this->wires[] = new Wire(
             $id,
             $from,
             $to,
             $stretch,
-            $run,
+            $segment,
             $colour,
-            $reel,
-            $run->given ?? $this->fitted->conductor($reel),
-            $this->fitted->conductorC[$id] ?? $run->ambientC,
+            $group,
+            $segment->given ?? $this->selection->conductor($group),
+            $this->selection->conductorC[$id] ?? $segment->ambientC,
         );
     }
 
-    /** Leaves a terminal under a name for others to join. */
-    public function leave(string $line, string $terminal): void
+    /** Makes a terminal known under a name. */
+    public function share(string $name, string $terminal): void
     {
-        $this->lines[$line] = $terminal;
+        $this->shared[$name] = $terminal;
     }
 
-    /** The terminal left under a name; null where nobody has. */
-    public function left(string $line): ?string
+    /** The terminal known under a name; null where there is none. */
+    public function find(string $name): ?string
     {
-        return $this->lines[$line] ?? null;
+        return $this->shared[$name] ?? null;
     }
 
-    /** The earth stud of a place, the same one for everything earthed there. */
-    public function earth(string $place): string
+    /** The terminal known under a name that the brief has called for. */
+    public function shared(string $name): string
+    {
+        return $this->shared[$name] ?? throw new \LogicException("Nothing has shared a terminal as {$name} yet.");
+    }
+
+    /** The earth stud of a place; another one once it is full, or has the current of as many fans as one stud takes. */
+    public function earth(string $place, float $currentA = 0.0): string
     {
         $id = "earth-{$place}";
+        for ($next = 2; $this->isFull($id, $currentA); $next++) {
+            $id = "earth-{$place}-{$next}";
+        }
+        $this->earthedA[$id] = ($this->earthedA[$id] ?? 0.0) + $currentA;
         $point = $this->components[$id] ?? $this->add(new EarthPoint(
             $id,
             $this->mark('X'),
-            "Earth point, {$place}",
+            Message::of('component.earth-point', place: $place),
             $this->brief->control->earth->ohm(),
+            $place === 'engine' || $this->brief->control->earth === EarthReturn::Engine ? $this->brief->supply->starterOhm() : null,
         ));
 
         return $point->terminal('31');
     }
 
+    /** The earth stud the fans of a stage return to. */
+    public function fanEarth(Fan $fan): string
+    {
+        return $this->earth('bay', $fan->runA);
+    }
+
+    private function isFull(string $stud, float $currentA): bool
+    {
+        $earthedA = $this->earthedA[$stud] ?? 0.0;
+
+        return count($this->ends()["{$stud}:31"] ?? []) >= Termination::Stud->mostEnds()
+            || ($earthedA > 0.0 && $currentA > 0.0 && $earthedA + $currentA > self::STUD_A);
+    }
+
+    /** JSON pointer to a stage of the brief. */
+    public function stagePath(Stage $stage): string
+    {
+        return '/control/stages/'.array_search($stage, $this->brief->control->stages, true);
+    }
+
+    /** With a splice before every terminal at which more wires meet than it takes. */
     public function circuit(): Circuit
     {
-        return new Circuit($this->components, $this->wires, $this->reels);
+        if ($this->brief->wiring->servicePlugs) {
+            array_map($this->plugIn(...), $this->components);
+        }
+        foreach (array_keys($this->ends()) as $terminal) {
+            $this->spliceBefore($terminal);
+        }
+        foreach ($this->wires as $wire) {
+            assert(isset($this->groups[$wire->group]), "{$wire->id} is in no group, so nothing would size it");
+        }
+
+        return new Circuit($this->components, $this->wires, $this->groups);
+    }
+
+    /** @return array<string, list<int>> terminal to the wires that end there, as places among all wires */
+    private function ends(): array
+    {
+        $ends = [];
+        foreach ($this->wires as $at => $wire) {
+            $ends[$wire->from][] = $at;
+            $ends[$wire->to][] = $at;
+        }
+
+        return $ends;
+    }
+
+    /** Puts a plug between a part and the wires that end at it. */
+    private function plugIn(Component $component): void
+    {
+        $pins = [];
+        foreach ($component->pluggedTerminals() as $number => $enters) {
+            $terminal = $component->terminal((string) $number);
+            if (isset($this->ends()[$terminal])) {
+                $pins[count($pins) + 1] = [$terminal, $enters];
+            }
+        }
+        if ($pins === []) {
+            return;
+        }
+        $plug = $this->add(new ServicePlug("{$component->id}-plug", $this->mark('XP'), $component, $pins));
+        foreach ($pins as [$terminal]) {
+            $end = $plug->endOf($terminal) ?? $terminal;
+            $this->wires = array_map(static fn (Wire $wire): Wire => $wire->rejoined($terminal, $end), $this->wires);
+        }
+    }
+
+    private function spliceBefore(string $terminal): void
+    {
+        [$id, $number] = explode(':', $terminal, 2);
+        $component = $this->components[$id];
+        $places = $this->ends()[$terminal];
+        $groups = array_map(fn (int $at): WireGroup => $this->groups[$this->wires[$at]->group], $places);
+        $isThin = array_filter($groups, static fn (WireGroup $group): bool => ! $group->isThin) === [];
+        $termination = $component->termination($number);
+        $isStubbed = isset($this->selection->stubs[$terminal]);
+        if (! $isStubbed && (count($places) <= $termination->mostEnds() || (count($places) === 2 && $isThin && $termination->sharesCrimp()))) {
+            return;
+        }
+        $thick = array_values(array_filter($places, fn (int $at): bool => ! $this->groups[$this->wires[$at]->group]->isThin));
+        $thickest = $this->wires[$thick[0] ?? $places[0]];
+        $splice = $this->add(new Splice("splice-{$id}-".strtolower($number), $this->mark('J'), Message::verbatim("{$component->mark} {$number}")));
+        $this->wires = array_map(static fn (Wire $wire): Wire => $wire->rejoined($terminal, $splice->joint()), $this->wires);
+        $group = $this->groups[$this->groups[$thickest->group]->trunk ?? $thickest->group];
+        // Drawn the way the current goes: out of a terminal that feeds, into one that is fed.
+        $ends = $thickest->from === $terminal ? [$terminal, $splice->joint()] : [$splice->joint(), $terminal];
+        $this->wire(...[...$ends, Stretch::Stub, $thickest->colour, ($isStubbed ? $this->stubOf($group) : $group)->id]);
+    }
+
+    /** The thinner wires from a group to terminals that do not take its own. */
+    private function stubOf(WireGroup $group): WireGroup
+    {
+        return $this->group(new WireGroup(
+            "{$group->id}-stub", Message::of('wire-group.stub', group: $group->name), $group->protectedBy, $group->loadFrom, $group->loadTo, lengthsOf: $group->id,
+        ));
     }
 }

@@ -4,20 +4,26 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit;
 
-use LampThread\Brief\Run;
+use LampThread\Brief\Segment;
 use LampThread\Brief\Stretch;
-use LampThread\Electrics\Copper;
-use LampThread\Electrics\Element\Resistor;
-use LampThread\Shelf\Conductor;
+use LampThread\Circuit\Component\Breakable;
+use LampThread\Circuit\Component\Component;
+use LampThread\Circuit\Component\FaultKind;
+use LampThread\Circuit\Component\OperatingConditions;
+use LampThread\Circuit\Component\Rail;
+use LampThread\Network\Element\Element;
+use LampThread\Network\Element\Resistor;
+use LampThread\Parts\Conductor;
+use LampThread\Parts\Copper;
 
 /** One wire of the loom, from terminal to terminal. */
-final readonly class Wire
+final readonly class Wire implements Breakable
 {
     /** What two crimps add to a wire, Ω (common practice, no source). */
     public const CRIMPS_OHM = 0.0006;
 
     /**
-     * @param  string  $reel  the sizing choice this wire is cut by
+     * @param  string  $group  the wires it is cut from one size with
      * @param  float  $conductorC  temperature of the copper at its greatest steady current, °C
      */
     public function __construct(
@@ -25,21 +31,68 @@ final readonly class Wire
         public string $from,
         public string $to,
         public Stretch $stretch,
-        public Run $run,
+        public Segment $segment,
         public Colour $colour,
-        public string $reel,
+        public string $group,
         public Conductor $conductor,
         public float $conductorC,
     ) {}
 
+    /** Whether it lies between a source and the fuse that protects the rest of its group. */
+    public function isBeforeFuse(): bool
+    {
+        return $this->stretch === Stretch::BatteryToFuse || $this->stretch === Stretch::FeedToFuse;
+    }
+
+    /** The same wire with its end at one terminal moved to another. */
+    public function rejoined(string $from, string $to): self
+    {
+        return new self(
+            $this->id, $this->from === $from ? $to : $this->from, $this->to === $from ? $to : $this->to, $this->stretch, $this->segment, $this->colour, $this->group,
+            $this->conductor, $this->conductorC,
+        );
+    }
+
     /** Ω at the conductor's temperature, crimps included. */
     public function ohm(): float
     {
-        return $this->run->lengthM * $this->conductor->milliohmPerM / 1000 * Copper::factor($this->conductorC) + self::CRIMPS_OHM;
+        return $this->segment->lengthM * $this->conductor->milliohmPerM / 1000 * Copper::factor($this->conductorC) + self::CRIMPS_OHM;
     }
 
     public function element(): Resistor
     {
         return new Resistor($this->id, $this->from, $this->to, $this->ohm());
+    }
+
+    public function faultKinds(): array
+    {
+        return [FaultKind::Open, ...FaultKind::joints(), FaultKind::Chafed];
+    }
+
+    public function broken(FaultKind $kind, array $sound): array
+    {
+        $jointOhm = $kind->jointOhm();
+
+        return match (true) {
+            $kind === FaultKind::Open => [],
+            $kind === FaultKind::Chafed => [...$sound, new Resistor("{$this->id}-chafed", $this->to, Rail::EARTH, Component::SHORT_OHM)],
+            $jointOhm !== null => array_map(static fn (Element $element): Element => $element->inSeriesWith($jointOhm), $sound),
+            default => $sound,
+        };
+    }
+
+    public function exchanged(FaultKind $kind): ?array
+    {
+        return null;
+    }
+
+    public function isInJoint(string $element): bool
+    {
+        return $element === $this->id;
+    }
+
+    public function canFail(FaultKind $kind, OperatingConditions $conditions): bool
+    {
+        return true;
     }
 }

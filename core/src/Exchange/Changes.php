@@ -4,17 +4,18 @@ declare(strict_types=1);
 
 namespace LampThread\Exchange;
 
-use LampThread\Brief\Unusable;
+use LampThread\Message\InvalidInput;
+use LampThread\Message\Message;
 
 /** Sets places of a job file by JSON pointer. The file itself is checked afterwards, as a whole. */
 final class Changes
 {
     /**
      * @param  array<string, mixed>  $file
-     * @param  array<string, mixed>  $changes  pointer to new value; null takes an entry of `runs`, `pinned`, `heat` or `usage` out
+     * @param  array<string, mixed>  $changes  pointer to new value; null takes an entry of `runs`, `pinned`, `heat`, `usage` or `accepted` out
      * @return array<string, mixed>
      *
-     * @throws Unusable for a pointer into nothing
+     * @throws InvalidInput for a pointer into nothing
      */
     public static function apply(array $file, array $changes): array
     {
@@ -33,23 +34,23 @@ final class Changes
     {
         $steps = explode('/', $pointer);
         if (array_shift($steps) !== '' || $steps === []) {
-            throw Unusable::because($pointer, 'is no place in a job file: places start with a slash.');
+            throw InvalidInput::at($pointer, Message::of('input.not-a-pointer'));
         }
         $steps = array_map(static fn (string $step): string => str_replace(['~1', '~0'], ['/', '~'], $step), $steps);
         $last = array_pop($steps);
-        $isOpen = in_array($steps[0] ?? '', ['runs', 'pinned', 'heat', 'usage'], true);
+        $isOpen = in_array($steps[0] ?? '', ['runs', 'pinned', 'heat', 'usage', 'accepted'], true);
         $at = &$file;
         foreach ($steps as $step) {
             if ($isOpen && is_array($at) && ! isset($at[$step])) {
                 $at[$step] = [];
             }
             if (! is_array($at) || ! isset($at[$step])) {
-                throw Unusable::because($pointer, 'is no place in this job.');
+                throw InvalidInput::at($pointer, Message::of('input.no-such-place'));
             }
             $at = &$at[$step];
         }
         if (! is_array($at)) {
-            throw Unusable::because($pointer, 'is no place in this job.');
+            throw InvalidInput::at($pointer, Message::of('input.no-such-place'));
         }
         if ($value !== null || ! $isOpen) {
             $at[$last] = $value;

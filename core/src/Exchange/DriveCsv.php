@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace LampThread\Exchange;
 
+use LampThread\Brief\Assumptions;
 use LampThread\Brief\Driveline;
-use LampThread\Brief\Problem;
-use LampThread\Brief\Unusable;
+use LampThread\Message\InvalidInput;
+use LampThread\Message\Message;
+use LampThread\Message\Problem;
+use LampThread\Message\Unit;
 use LampThread\Road\Drive;
 
 /**
@@ -51,13 +54,13 @@ final readonly class DriveCsv
     /**
      * @return array{Drive, list<float>} the drive, and the coolant as measured along it, °C; empty where it was not
      *
-     * @throws Unusable naming line and column
+     * @throws InvalidInput naming line and column
      */
     public function read(string $text, string $name): array
     {
         $lines = substr_count($text, "\n");
         if ($lines > self::MOST_ROWS + 1) {
-            throw Unusable::because('the file', sprintf('has about %d rows; a drive has at most %d. One row a second is enough.', $lines, self::MOST_ROWS));
+            throw InvalidInput::at('', Message::of('input.drive.too-many-rows', rows: $lines, most: self::MOST_ROWS));
         }
         $first = strtok($text, "\r\n") ?: '';
         $separators = [',', ';', "\t"];
@@ -83,7 +86,9 @@ final readonly class DriveCsv
             for ($piece = 0; $piece < $pieces; $piece++) {
                 $share = $piece / $pieces;
                 $rows[] = array_map(strval(...), [
-                    ...array_map(static fn (array $column): float => round($column[$at] + $share * (($column[$at + 1] ?? $column[$at]) - $column[$at]), 4), $columns),
+                    ...array_map(
+                        static fn (array $column): float => round($column[$at] + $share * (($column[$at + 1] ?? $column[$at]) - $column[$at]), 4), $columns,
+                    ),
                     ...$flags,
                 ]);
             }
@@ -95,28 +100,28 @@ final readonly class DriveCsv
     /**
      * @param  list<string>  $names
      *
-     * @throws Unusable
+     * @throws InvalidInput
      */
     private function checkHeader(array $names): void
     {
         $problems = [];
         foreach ($names as $name) {
             if (! isset(self::COLUMNS[$name])) {
-                $problems[] = new Problem('line 1', "‘{$name}’ is no column of a drive. Columns are ".implode(', ', array_keys(self::COLUMNS)).'.');
+                $problems[] = new Problem('line 1', Message::of('input.csv.no-such-column', column: $name, columns: array_keys(self::COLUMNS)));
             }
         }
         foreach (['time_s', 'speed_kmh'] as $needed) {
             if (! in_array($needed, $names, true)) {
-                $problems[] = new Problem('line 1', "the column ‘{$needed}’ is missing.");
+                $problems[] = new Problem('line 1', Message::of('input.csv.column-missing', column: $needed));
             }
         }
         if (! in_array('engine_rpm', $names, true) && ! in_array('gear', $names, true)) {
-            $problems[] = new Problem('line 1', 'needs engine_rpm or gear.');
+            $problems[] = new Problem('line 1', Message::of('input.drive.needs-rpm-or-gear'));
         } elseif (! in_array('engine_rpm', $names, true) && $this->driveline === null) {
-            $problems[] = new Problem('line 1', 'has gear but no engine_rpm: tell axle, gears and tyre in the brief first.');
+            $problems[] = new Problem('line 1', Message::of('input.drive.gear-without-driveline'));
         }
         if ($problems !== []) {
-            throw new Unusable($problems);
+            throw new InvalidInput($problems);
         }
     }
 
@@ -125,7 +130,7 @@ final readonly class DriveCsv
      * @param  array<int, list<string>>  $rows
      * @return array<string, list<float>>
      *
-     * @throws Unusable
+     * @throws InvalidInput
      */
     private function columns(array $names, array $rows): array
     {
@@ -134,7 +139,7 @@ final readonly class DriveCsv
         $lastS = -1.0;
         foreach ($rows as $line => $cells) {
             if (count($cells) !== count($names)) {
-                $problems[] = new Problem("line {$line}", sprintf('has %d cells, the first line has %d.', count($cells), count($names)));
+                $problems[] = new Problem("line {$line}", Message::of('input.csv.cells', cells: count($cells), wanted: count($names)));
 
                 continue;
             }
@@ -143,28 +148,35 @@ final readonly class DriveCsv
                 $text = $at === false ? '' : str_replace(',', '.', trim($cells[$at]));
                 $value = $text === '' ? $usual : (is_numeric($text) ? (float) $text : null);
                 if ($value === null || $value < $least || $value > $most) {
-                    $problems[] = new Problem("line {$line}, {$column}", $text === '' ? 'is missing.' : "‘{$text}’ must be a number from {$least} to {$most}.");
+                    $problems[] = new Problem(
+                        "line {$line}, {$column}",
+                        $text === '' ? Message::of('input.missing') : Message::of('input.csv.not-a-number', given: $text, least: $least, most: $most),
+                    );
                     $value = $least;
                 }
                 $columns[$column][] = $value;
             }
             $timeS = $columns['time_s'][count($columns['time_s']) - 1] ?? 0.0;
             if ($lastS >= 0 && $timeS <= $lastS) {
-                $problems[] = new Problem("line {$line}, time_s", sprintf('%G s does not come after %G s.', $timeS, $lastS));
+                $problems[] = new Problem(
+                    "line {$line}, time_s", Message::of('input.drive.time-backwards', time: Unit::Second->of($timeS), last: Unit::Second->of($lastS)),
+                );
             } elseif ($lastS >= 0 && $timeS - $lastS > self::MOST_GAP_S) {
-                $problems[] = new Problem("line {$line}, time_s", sprintf('nothing is told for %G s before it; %G s are the most.', $timeS - $lastS, self::MOST_GAP_S));
+                $problems[] = new Problem(
+                    "line {$line}, time_s", Message::of('input.drive.gap', gap: Unit::Second->of($timeS - $lastS), most: Unit::Second->of(self::MOST_GAP_S)),
+                );
             }
             $lastS = $timeS;
             if (count($problems) > self::MOST_PROBLEMS) {
-                $problems[] = new Problem('', sprintf('More is wrong; what follows line %d was not looked at.', $line));
+                $problems[] = new Problem('', Message::of('input.csv.more-wrong', line: $line));
                 break;
             }
         }
         if ($problems === [] && count($columns['time_s']) < 2) {
-            $problems[] = new Problem('the file', 'has fewer than two rows.');
+            $problems[] = new Problem('', Message::of('input.drive.too-few-rows'));
         }
 
-        return $problems === [] ? $columns : throw new Unusable($problems);
+        return $problems === [] ? $columns : throw new InvalidInput($problems);
     }
 
     /**
@@ -180,7 +192,9 @@ final readonly class DriveCsv
             }
         }
         $loads = array_map(
-            static fn (float $load, float $kmh): float => is_nan($load) ? min(1.0, self::IDLE_LOAD + self::ROLLING_LOAD * $kmh + self::AIR_LOAD * $kmh ** 3) : $load,
+            static fn (float $load, float $kmh): float => is_nan($load) ? min(
+                1.0, self::IDLE_LOAD + self::ROLLING_LOAD * $kmh + self::AIR_LOAD * $kmh ** 3,
+            ) : $load,
             $columns['load'],
             $columns['speed_kmh'],
         );
@@ -189,8 +203,8 @@ final readonly class DriveCsv
 
         return [new Drive(
             'own',
-            $name,
-            'Brought from a file.',
+            Message::verbatim($name),
+            Message::of('drive.imported.description'),
             $measured[0] ?? 80.0,
             array_map(static fn (float $timeS): float => $timeS - $fromS, $columns['time_s']),
             $columns['speed_kmh'],
@@ -206,7 +220,7 @@ final readonly class DriveCsv
     private function rpm(int $gear, float $speedKmh, bool $keyOn): float
     {
         $ratio = $this->driveline->gearRatios[$gear - 1] ?? null;
-        $idle = $keyOn ? 850.0 : 0.0;
+        $idle = $keyOn ? Assumptions::IDLE_RPM : 0.0;
 
         return $ratio === null || $this->driveline === null ? $idle : max($idle, $speedKmh / max(1e-9, $this->driveline->roadKmh(1.0, $ratio)));
     }

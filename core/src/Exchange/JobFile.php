@@ -6,15 +6,18 @@ namespace LampThread\Exchange;
 
 use LampThread\Brief\Brief;
 use LampThread\Brief\BriefReader;
-use LampThread\Brief\Unusable;
-use LampThread\Shelf\Shelf;
+use LampThread\Circuit\Control\Compatibility;
+use LampThread\Circuit\Control\Kinds;
+use LampThread\Message\InvalidInput;
+use LampThread\Message\Message;
+use LampThread\Parts\Shelf;
 
 /** Reads and writes *.lampthread.json. */
 final readonly class JobFile
 {
     public const FORMAT = 'lamp-thread/job';
 
-    public const VERSION = 1;
+    public const VERSION = 2;
 
     /** A job file is a few kilobytes; anything past this is something else. */
     public const MOST_BYTES = 2_000_000;
@@ -31,17 +34,17 @@ final readonly class JobFile
     /**
      * @return array<string, mixed> the file as decoded, checked against the schema and against itself
      *
-     * @throws Unusable with everything that is wrong and where
+     * @throws InvalidInput with everything that is wrong and where
      */
     public function decode(string $json): array
     {
         if (strlen($json) > self::MOST_BYTES) {
-            throw Unusable::because('', sprintf('is %.1f MB long; a job file is never more than %.0f MB.', strlen($json) / 1e6, self::MOST_BYTES / 1e6));
+            throw InvalidInput::at('', Message::of('input.job.too-long', megabytes: round(strlen($json) / 1e6, 1), most: self::MOST_BYTES / 1e6));
         }
         try {
             $data = json_decode($json, false, self::MOST_DEPTH, JSON_THROW_ON_ERROR);
         } catch (\JsonException $exception) {
-            throw Unusable::because('', 'is not JSON: '.lcfirst($exception->getMessage()).'.');
+            throw InvalidInput::at('', Message::of('input.not-json', error: lcfirst($exception->getMessage())));
         }
 
         return $this->check($data);
@@ -51,18 +54,17 @@ final readonly class JobFile
      * @param  mixed  $data  decoded JSON, objects as objects
      * @return array<string, mixed>
      *
-     * @throws Unusable
+     * @throws InvalidInput
      */
     public function check(mixed $data): array
     {
         if (! $data instanceof \stdClass || ($data->format ?? null) !== self::FORMAT) {
-            throw Unusable::because('/format', 'is no job file: its format must be ‘'.self::FORMAT.'’.');
+            throw InvalidInput::at('/format', Message::of('input.job.format', format: self::FORMAT));
         }
+        $data = JobFileUpgrade::upgraded($data);
         if (($data->version ?? null) !== self::VERSION) {
-            throw Unusable::because('/version', sprintf(
-                'is version %s; this program reads version %d.',
-                json_encode($data->version ?? null, JSON_PARTIAL_OUTPUT_ON_ERROR),
-                self::VERSION,
+            throw InvalidInput::at('/version', Message::of(
+                'input.job.version', version: (string) json_encode($data->version ?? null, JSON_PARTIAL_OUTPUT_ON_ERROR), known: self::VERSION,
             ));
         }
         $this->schema->check('job', $data);
@@ -75,11 +77,14 @@ final readonly class JobFile
     /**
      * @param  array<string, mixed>  $file  as decoded by this class
      *
-     * @throws Unusable
+     * @throws InvalidInput
      */
     public function brief(array $file): Brief
     {
-        return BriefReader::read($file, $this->shelf);
+        $brief = BriefReader::read($file, $this->shelf, new Kinds);
+        $problems = Compatibility::problems($brief);
+
+        return $problems === [] ? $brief : throw new InvalidInput($problems);
     }
 
     /** @param  array<string, mixed>  $file */
@@ -99,7 +104,7 @@ final readonly class JobFile
         foreach (['runs', 'pinned'] as $map) {
             $file[$map] = (object) ($file[$map] ?? []);
         }
-        foreach (['usage', 'heat'] as $part) {
+        foreach (['usage', 'heat', 'accepted'] as $part) {
             if (($file[$part] ?? null) === []) {
                 $file[$part] = new \stdClass;
             }

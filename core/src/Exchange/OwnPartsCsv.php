@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace LampThread\Exchange;
 
-use LampThread\Brief\Problem;
-use LampThread\Brief\Unusable;
-use LampThread\Shelf\OwnPart;
-use LampThread\Shelf\PartField;
-use LampThread\Shelf\PartForm;
-use LampThread\Shelf\PartKind;
-use LampThread\Shelf\Shelf;
+use LampThread\Message\InvalidInput;
+use LampThread\Message\Message;
+use LampThread\Message\Problem;
+use LampThread\Parts\OwnPart;
+use LampThread\Parts\PartField;
+use LampThread\Parts\PartForm;
+use LampThread\Parts\PartKind;
+use LampThread\Parts\Shelf;
 
 /**
  * The workshop's own parts as CSV (RFC 4180), one line a part, one column a rating; ratings a kind has not stay empty. Read are
@@ -30,7 +31,7 @@ final readonly class OwnPartsCsv
     /**
      * @return list<OwnPart> those of the shelf, replaced by name where the file has them, and then the new ones
      *
-     * @throws Unusable naming line and column of everything that is wrong; then nothing is to be taken
+     * @throws InvalidInput naming line and column of everything that is wrong; then nothing is to be taken
      */
     public function read(string $bytes): array
     {
@@ -47,22 +48,22 @@ final readonly class OwnPartsCsv
                 $part = $this->part($row, $byName, $own);
                 $key = self::key($part->kind, $part->name);
                 if (isset($seen[$key])) {
-                    $problems[] = new Problem("line {$line}, name", "‘{$part->name}’ stands in line {$seen[$key]} already.");
+                    $problems[] = new Problem("line {$line}, name", Message::of('input.csv.name-twice', name: $part->name, line: $seen[$key]));
                 }
                 $seen[$key] ??= $line;
                 $own[$part->id] = $part;
-            } catch (Unusable $unusable) {
+            } catch (InvalidInput $unusable) {
                 foreach ($unusable->problems as $problem) {
-                    $problems[] = new Problem("line {$line}, ".self::column(substr($problem->at, 1)), $problem->says);
+                    $problems[] = new Problem("line {$line}, ".self::column(substr($problem->at, 1)), $problem->message);
                 }
             }
             if (count($problems) > self::MOST_PROBLEMS) {
-                $problems[] = new Problem('', sprintf('More is wrong; what follows line %d was not looked at.', $line));
+                $problems[] = new Problem('', Message::of('input.csv.more-wrong', line: $line));
                 break;
             }
         }
 
-        return $problems === [] ? array_values($own) : throw new Unusable($problems);
+        return $problems === [] ? array_values($own) : throw new InvalidInput($problems);
     }
 
     /** @param  iterable<OwnPart>  $parts */
@@ -96,7 +97,7 @@ final readonly class OwnPartsCsv
         return strtolower((string) preg_replace('/(?<=[a-z0-9])(?=[A-Z])/', '_', $field));
     }
 
-    /** @throws Unusable */
+    /** @throws InvalidInput */
     private function text(string $bytes): string
     {
         $text = match (true) {
@@ -108,12 +109,12 @@ final readonly class OwnPartsCsv
         if (! mb_check_encoding($text, 'UTF-8')) {
             foreach (explode("\n", $text) as $at => $line) {
                 if (! mb_check_encoding($line, 'UTF-8')) {
-                    throw Unusable::because('line '.($at + 1), 'has letters in another encoding. Save the file as CSV in UTF-8.');
+                    throw InvalidInput::at('line '.($at + 1), Message::of('input.csv.encoding'));
                 }
             }
         }
         if (trim($text) === '') {
-            throw Unusable::because('the file', 'is empty.');
+            throw InvalidInput::at('', Message::of('input.csv.empty'));
         }
 
         return $text;
@@ -122,7 +123,7 @@ final readonly class OwnPartsCsv
     /**
      * @return array<int, array<string, string>> line to field to text
      *
-     * @throws Unusable
+     * @throws InvalidInput
      */
     private function table(string $text): array
     {
@@ -137,35 +138,35 @@ final readonly class OwnPartsCsv
         foreach ($header === null ? [] : $lines[$header] as $at => $name) {
             $name = strtolower(trim($name));
             if (! isset($columns[$name])) {
-                $problems[] = new Problem('line 1', "‘{$name}’ is no column of a parts file. Columns are separated by commas, semicolons or tabs, and are called ".implode(', ', array_keys($columns)).'.');
+                $problems[] = new Problem('line 1', Message::of('input.csv.no-such-column', column: $name, columns: array_keys($columns)));
             } elseif (in_array($columns[$name], $fields, true)) {
-                $problems[] = new Problem('line 1', "the column ‘{$name}’ stands there twice.");
+                $problems[] = new Problem('line 1', Message::of('input.csv.column-twice', column: $name));
             }
             $fields[$at] = $columns[$name] ?? '';
         }
         foreach (['kind', 'name'] as $needed) {
             if ($problems === [] && ! in_array($needed, $fields, true)) {
-                $problems[] = new Problem('line 1', "the column ‘{$needed}’ is missing.");
+                $problems[] = new Problem('line 1', Message::of('input.csv.column-missing', column: $needed));
             }
         }
         unset($lines[$header]);
         if ($problems === [] && count($lines) > self::MOST_PARTS) {
-            $problems[] = new Problem('the file', sprintf('has %d parts; a shelf takes %d. Keep those the workshop fits.', count($lines), self::MOST_PARTS));
+            $problems[] = new Problem('', Message::of('input.parts.too-many', parts: count($lines), most: self::MOST_PARTS));
         }
         $table = [];
         foreach ($lines as $line => $cells) {
             if (count($cells) !== count($fields)) {
-                $problems[] = new Problem("line {$line}", sprintf('has %d cells, the first line has %d.', count($cells), count($fields)));
+                $problems[] = new Problem("line {$line}", Message::of('input.csv.cells', cells: count($cells), wanted: count($fields)));
             } elseif ($problems === []) {
                 $table[$line] = array_combine($fields, $cells);
             }
             if (count($problems) > self::MOST_PROBLEMS) {
-                $problems[] = new Problem('', sprintf('More is wrong; what follows line %d was not looked at.', $line));
+                $problems[] = new Problem('', Message::of('input.csv.more-wrong', line: $line));
                 break;
             }
         }
 
-        return $problems === [] ? $table : throw new Unusable($problems);
+        return $problems === [] ? $table : throw new InvalidInput($problems);
     }
 
     /**
@@ -173,22 +174,22 @@ final readonly class OwnPartsCsv
      * @param  array<string, string>  $byName  key of kind and name to id
      * @param  array<string, OwnPart>  $taken
      *
-     * @throws Unusable
+     * @throws InvalidInput
      */
     private function part(array $row, array $byName, array $taken): OwnPart
     {
         $kind = PartKind::tryFrom(strtolower(trim($row['kind'])));
         if ($kind === null) {
-            throw Unusable::because('/kind', "‘{$row['kind']}’ must be one of ".implode(', ', array_column(PartKind::cases(), 'value')).'.');
+            throw InvalidInput::at('/kind', Message::of('input.not-one-of', given: $row['kind'], options: array_column(PartKind::cases(), 'value')));
         }
         $archived = strtolower(trim($row['archived'] ?? 'no'));
         if (! in_array($archived, ['', 'yes', 'no'], true)) {
-            throw Unusable::because('/archived', "‘{$archived}’ must be yes or no.");
+            throw InvalidInput::at('/archived', Message::of('input.not-one-of', given: $archived, options: ['yes', 'no']));
         }
         $name = trim($row['name']);
         $typed = array_filter(array_diff_key($row, ['kind' => '', 'name' => '', 'archived' => '']), static fn (string $cell): bool => trim($cell) !== '');
 
-        return (new TypedPart($this->shelf))->read(
+        return (new PartParser($this->shelf))->read(
             $byName[self::key($kind, $name)] ?? OwnPart::idFor($kind, $name, $taken),
             $kind,
             $name,

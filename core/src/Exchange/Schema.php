@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace LampThread\Exchange;
 
-use LampThread\Brief\Problem;
-use LampThread\Brief\Unusable;
+use LampThread\Message\InvalidInput;
+use LampThread\Message\Message;
+use LampThread\Message\Problem;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
 
 /** Checks data against the schemas in schema/, and says in a person's words what does not fit. */
 final readonly class Schema
 {
-    private const PREFIX = 'https://lamp-thread.example/schema/';
+    public const PREFIX = 'https://lamp-thread.example/schema/';
 
     private const MOST_ERRORS = 30;
 
@@ -28,7 +29,7 @@ final readonly class Schema
      * @param  string  $name  file in schema/ without its ending
      * @param  mixed  $data  decoded JSON, objects as objects
      *
-     * @throws Unusable
+     * @throws InvalidInput
      */
     public function check(string $name, mixed $data): void
     {
@@ -37,10 +38,10 @@ final readonly class Schema
             $problems = [];
             foreach (self::leaves($error) as $leaf) {
                 foreach (self::problems($leaf) as $problem) {
-                    $problems[$problem->line()] = $problem;
+                    $problems[$problem->at.serialize($problem->message)] = $problem;
                 }
             }
-            throw new Unusable(array_values($problems) ?: [new Problem('', 'does not fit its schema.')]);
+            throw new InvalidInput(array_values($problems) ?: [new Problem('', Message::of('input.schema.does-not-fit'))]);
         }
     }
 
@@ -50,9 +51,36 @@ final readonly class Schema
         if ($error->subErrors() === []) {
             yield $error;
         }
-        foreach ($error->subErrors() as $sub) {
+        foreach (self::branches($error) as $sub) {
             yield from self::leaves($sub);
         }
+    }
+
+    /**
+     * Of several branches, only one of which may fit, those that are meant: the ones whose kind is the one that was told, or whose type it
+     * has. Where none is meant, all are.
+     *
+     * @return array<ValidationError>
+     */
+    private static function branches(ValidationError $error): array
+    {
+        if (! in_array($error->keyword(), ['oneOf', 'anyOf'], true)) {
+            return $error->subErrors();
+        }
+        $path = $error->data()->fullPath();
+        $meant = array_filter($error->subErrors(), static function (ValidationError $branch) use ($path): bool {
+            foreach (self::leaves($branch) as $leaf) {
+                $isKind = $leaf->keyword() === 'const' && $leaf->data()->fullPath() === [...$path, 'kind'];
+                if ($isKind || ($leaf->keyword() === 'type' && $leaf->data()->fullPath() === $path)) {
+                    return false;
+                }
+            }
+
+            return true;
+        });
+
+        // A kind that is none of them is named by the list of kinds beside the branches.
+        return $meant === [] && $error->keyword() === 'anyOf' ? array_slice($error->subErrors(), -1, 1, true) : $meant;
     }
 
     /** @return list<Problem> */
@@ -67,27 +95,37 @@ final readonly class Schema
 
         return match ($error->keyword()) {
             'required' => array_map(
-                static fn (string $name): Problem => new Problem("{$at}/{$name}", 'is missing.'),
+                static fn (string $name): Problem => new Problem("{$at}/{$name}", Message::of('input.missing')),
                 array_values((array) ($args['missing'] ?? [])),
             ),
             'additionalProperties' => array_map(
-                static fn (string $name): Problem => new Problem("{$at}/{$name}", 'is not known here'.self::nearest($name, $error).'.'),
+                static fn (string $name): Problem => new Problem("{$at}/{$name}", self::unknownName($name, $error)),
                 self::unknown((array) ($args['properties'] ?? []), $error),
             ),
-            default => [new Problem($at, match ($error->keyword()) {
-                'type' => 'must be '.self::listed((array) ($args['expected'] ?? [])).', not '.self::show($given).'.',
-                'enum' => 'must be one of '.self::listed((array) ($error->schema()->info()->data()->enum ?? [])).', not '.self::show($given).'.',
-                'const' => 'must be '.self::show($error->schema()->info()->data()->const ?? null).', not '.self::show($given).'.',
-                'minimum' => 'must be at least '.self::show($args['min'] ?? null).', not '.self::show($given).'.',
-                'maximum' => 'must be at most '.self::show($args['max'] ?? null).', not '.self::show($given).'.',
-                'minLength' => 'must not be empty.',
-                'maxLength' => 'is longer than '.self::show($args['max'] ?? null).' characters.',
-                'minItems' => 'needs at least '.self::show($args['min'] ?? null).' entry.',
-                'maxItems' => 'has more than '.self::show($args['max'] ?? null).' entries.',
-                'uniqueItems' => 'names the same thing twice.',
-                'pattern' => 'must be small letters, digits and dashes, not '.self::show($given).'.',
-                default => 'does not fit: '.$error->message().'.',
-            })],
+            default => [new Problem($at, self::message($error->keyword(), $error, $args, self::shown($given)))],
+        };
+    }
+
+    /** @param  array<mixed>  $args */
+    private static function message(string $keyword, ValidationError $error, array $args, Message|string $given): Message
+    {
+        $schema = $error->schema()->info()->data();
+
+        return match ($keyword) {
+            'type' => Message::of('input.schema.type', expected: self::listed((array) ($args['expected'] ?? [])), given: $given),
+            'enum' => Message::of('input.schema.enum', options: self::listed((array) ($schema->enum ?? [])), given: $given),
+            'const' => Message::of('input.schema.const', expected: self::shown($schema->const ?? null), given: $given),
+            'minimum' => Message::of('input.schema.minimum', least: self::shown($args['min'] ?? null), given: $given),
+            'maximum' => Message::of('input.schema.maximum', most: self::shown($args['max'] ?? null), given: $given),
+            'minLength' => Message::of('input.schema.empty'),
+            'maxLength' => Message::of('input.too-long', most: self::shown($args['max'] ?? null)),
+            'minItems' => Message::of('input.schema.too-few', least: self::shown($args['min'] ?? null)),
+            'maxItems' => Message::of('input.schema.too-many', most: self::shown($args['max'] ?? null)),
+            'uniqueItems' => Message::of('input.schema.twice'),
+            'pattern' => Message::of('input.schema.pattern', given: $given),
+            'format' => Message::of('input.schema.day', given: $given),
+            'maxProperties' => Message::of('input.schema.too-many', most: self::shown($args['max'] ?? null)),
+            default => Message::of('input.schema.other', error: $error->message()),
         };
     }
 
@@ -104,38 +142,41 @@ final readonly class Schema
         return array_values(array_filter(array_map(strval(...), $names), static fn (string $name): bool => ! isset($known[$name])));
     }
 
-    private static function nearest(string $name, ValidationError $error): string
+    private static function unknownName(string $name, ValidationError $error): Message
     {
         $known = array_keys((array) ($error->schema()->info()->data()->properties ?? []));
         $best = null;
         $least = 4;
         foreach ($known as $candidate) {
-            $distance = levenshtein(strtolower($name), strtolower((string) $candidate));
+            $distance = levenshtein(strtolower(substr($name, 0, 100)), strtolower((string) $candidate));
             if ($distance < $least) {
                 $least = $distance;
                 $best = $candidate;
             }
         }
 
-        return $best === null ? '' : " (did you mean ‘{$best}’?)";
+        return $best === null ? Message::of('input.schema.unknown') : Message::of('input.schema.unknown-nearest', nearest: (string) $best);
     }
 
-    /** @param  array<mixed>  $values */
-    private static function listed(array $values): string
+    /**
+     * @param  array<mixed>  $values
+     * @return list<Message|string>
+     */
+    private static function listed(array $values): array
     {
-        return implode(' or ', array_map(static fn (mixed $value): string => is_string($value) ? $value : self::show($value), $values));
+        return array_values(array_map(static fn (mixed $value): Message|string => is_string($value) ? $value : self::shown($value), $values));
     }
 
-    private static function show(mixed $value): string
+    private static function shown(mixed $value): Message|string
     {
         return match (true) {
             is_string($value) => '‘'.mb_strimwidth($value, 0, 40, '…').'’',
-            is_float($value) && ! is_finite($value) => 'a number past all bounds',
+            is_float($value) && ! is_finite($value) => Message::of('input.shown.infinite'),
             is_float($value), is_int($value) => sprintf('%G', $value),
             is_bool($value) => $value ? 'true' : 'false',
             $value === null => 'null',
-            is_array($value) => 'a list',
-            default => 'an object',
+            is_array($value) => Message::of('input.shown.list'),
+            default => Message::of('input.shown.object'),
         };
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LampThread\Exchange;
 
 use LampThread\Loom\Drawing;
+use LampThread\Message\Message;
 use LampThread\Sizing\Sizing;
 
 /** The threads as a standing SVG, black on white, for print and for other programs. */
@@ -17,17 +18,17 @@ final class ThreadsSvg
         .'circle{fill:#fff;stroke:#000;stroke-width:1.5}';
 
     /** @param  array<string, string>  $sizes  wire id to colour, size and length */
-    private function __construct(private array $sizes) {}
+    private function __construct(private array $sizes, private Wording $wording) {}
 
-    public static function of(Sizing $sizing): string
+    public static function of(Sizing $sizing, Wording $wording): string
     {
         $sizes = [];
         foreach ($sizing->circuit->wires as $wire) {
-            $sizes[$wire->id] = sprintf('%s|%s|%g m', $wire->colour->value, $wire->conductor->designation, $wire->run->lengthM);
+            $sizes[$wire->id] = sprintf('%s|%s|%g m', $wire->colour->value, $wire->conductor->designation, $wire->segment->lengthM);
         }
         $drawing = Drawing::of($sizing->circuit, Drawing::WIDE);
 
-        return (new self($sizes))->drawing($drawing, $sizing->brief->job->title);
+        return (new self($sizes, $wording))->drawing($wording->worded($drawing), $sizing->brief->job->title);
     }
 
     /** @param  array<string, mixed>  $drawing */
@@ -59,7 +60,7 @@ final class ThreadsSvg
         foreach ($thread['wires'] as $wire) {
             $svg .= sprintf('<path class="wire" d="M%d %dH%d"/>', $wire['x1'], $y, $wire['x2']);
             $middle = intdiv($wire['x1'] + $wire['x2'], 2);
-            foreach (isset($this->sizes[$wire['wire']]) ? explode('|', $this->sizes[$wire['wire']]) : [] as $at => $text) {
+            foreach (isset($wire['wire'], $this->sizes[$wire['wire']]) ? explode('|', $this->sizes[$wire['wire']]) : [] as $at => $text) {
                 $svg .= self::label($middle, $y + [-9, 20, 36][$at], $text);
             }
         }
@@ -72,7 +73,7 @@ final class ThreadsSvg
         if ($end['kind'] === 'earth') {
             $svg .= self::shapes($end['shapes'], $end['terminal']['x'], $y).self::label($end['terminal']['x'], $y + 34, $end['label'], 'mark');
         } elseif ($end['kind'] === 'open') {
-            $svg .= self::label($end['terminal']['x'], $y + 30, 'open end');
+            $svg .= self::label($end['terminal']['x'], $y + 30, $this->wording->text(Message::of('drawing.open-end')));
         }
 
         return $svg;

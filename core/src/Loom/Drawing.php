@@ -6,10 +6,12 @@ namespace LampThread\Loom;
 
 use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\Component;
-use LampThread\Circuit\Component\EarthPoint;
-use LampThread\Circuit\Pass;
-use LampThread\Circuit\Symbol;
+use LampThread\Circuit\Component\ConductionPath;
+use LampThread\Circuit\Component\Rail;
+use LampThread\Circuit\Component\Splice;
+use LampThread\Circuit\Component\Symbol;
 use LampThread\Circuit\Wire;
+use LampThread\Message\Message;
 
 /**
  * The threads laid out: each a row from the supply rail on the left to the earth rail on the right. Coordinates in pixels of a
@@ -38,7 +40,7 @@ final readonly class Drawing
         $joints = [];
         foreach ($threads as $at => $thread) {
             foreach ([$thread->from, $thread->to] as $terminal) {
-                if ($terminal !== Circuit::SUPPLY && ($terminal === $thread->from || $this->isOnAnother($terminal, $at))) {
+                if ($terminal !== Rail::SUPPLY && ($terminal === $thread->from || $this->isOnAnother($terminal, $at))) {
                     $joints[$terminal] ??= chr(ord('a') + count($joints));
                 }
             }
@@ -66,21 +68,20 @@ final readonly class Drawing
 
     private function isEarth(string $terminal): bool
     {
-        return $terminal === Circuit::EARTH
-            || ($this->circuit->components[explode(':', $terminal)[0]] ?? null) instanceof EarthPoint;
+        return $terminal === Rail::EARTH || $this->circuit->componentAt($terminal)?->isEarthPoint() === true;
     }
 
     /**
      * @param  int  $width  of the drawing; one of WIDE and NARROW
-     * @return array<string, mixed> fits `drawing` of schema/design.json
+     * @return array<string, mixed> fits `drawing` of schema/design.json once its messages are texts
      */
     public static function of(Circuit $circuit, int $width): array
     {
-        return (new self($circuit, ThreadTracer::trace($circuit), $width))->answer();
+        return (new self($circuit, ThreadTracer::trace($circuit), $width))->layout();
     }
 
     /** @return array<string, mixed> */
-    private function answer(): array
+    private function layout(): array
     {
         $rows = [];
         foreach ($this->threads as $at => $thread) {
@@ -94,28 +95,34 @@ final readonly class Drawing
     private function row(Thread $thread, int $at): array
     {
         $y = $at * self::ROW + self::THREAD_Y;
-        $pitch = ($this->width - 2 * self::MARGIN) / (count($thread->passes()) + 1);
+        $pitch = ($this->width - 2 * self::MARGIN) / (count($thread->paths()) + count($thread->splices($this->circuit)) + 1);
         $left = self::MARGIN;
         $x = (float) $left;
         $items = [];
         $wires = [];
         $pending = [];
-        foreach ($thread->steps as $step) {
+        foreach ($thread->steps as $place => $step) {
             if ($step instanceof Wire) {
                 $pending[] = $step;
-
-                continue;
+                $splice = $this->circuit->componentAt($step->to);
+                if (! $splice instanceof Splice || $place === count($thread->steps) - 1) {
+                    continue;
+                }
+                [$component, $path] = [$splice, new ConductionPath($step->to, $step->to, Symbol::Splice)];
+            } else {
+                [$component, $path] = $step;
             }
             $centre = self::MARGIN + (int) round($pitch * (count($items) + 1));
             $start = (int) $x;
-            $x = $centre + SymbolShapes::REACH;
-            $items[] = $this->item($step[0], $step[1], $centre, $y);
-            array_push($wires, ...$this->wires($pending, $start, $centre - SymbolShapes::REACH, $y, self::key($step[1])));
+            $reach = $path->symbol === Symbol::Splice ? Symbol::SPLICE_REACH : Symbol::REACH;
+            $x = $centre + $reach;
+            $items[] = $this->item($component, $path, $centre, $y);
+            array_push($wires, ...$this->wires($pending, $start, $centre - $reach, $y, $path->key()));
             $pending = [];
         }
         $right = $this->width - self::MARGIN;
-        $last = $thread->passes()[count($thread->passes()) - 1] ?? null;
-        array_push($wires, ...$this->wires($pending, (int) $x, $right, $y, $last === null ? null : self::key($last[1])));
+        $last = $thread->paths()[count($thread->paths()) - 1] ?? null;
+        array_push($wires, ...$this->wires($pending, (int) $x, $right, $y, $last === null ? null : $last[1]->key()));
 
         return [
             'id' => 'thread-'.($at + 1),
@@ -129,36 +136,44 @@ final readonly class Drawing
     }
 
     /** @return array<string, mixed> */
-    private function item(Component $component, Pass $pass, int $x, int $y): array
+    private function item(Component $component, ConductionPath $path, int $x, int $y): array
     {
         return [
             'component' => $component->id,
-            'symbol' => $pass->symbol->value,
+            'symbol' => $path->symbol->value,
             'mark' => $component->mark,
             'name' => $component->name,
             'x' => $x,
             'y' => $y,
-            'pass' => self::key($pass),
-            'figure' => $component->figure() === null || $pass->symbol === Symbol::BodyThread ? null : array_combine(['value', 'unit'], $component->figure()),
-            'shapes' => SymbolShapes::of($pass->symbol),
-            'terminals' => [
-                $this->terminal($pass->from, $x - SymbolShapes::REACH, $y),
-                $this->terminal($pass->to, $x + SymbolShapes::REACH, $y),
+            'path' => $path->key(),
+            'figure' => self::figure($component, $path),
+            'shapes' => $path->symbol->shapes(),
+            'terminals' => $path->from === $path->to ? [$this->terminal($path->from, $x, $y)] : [
+                $this->terminal($path->from, $x - Symbol::REACH, $y),
+                $this->terminal($path->to, $x + Symbol::REACH, $y),
             ],
         ];
+    }
+
+    /** @return array{value: float, unit: string}|null */
+    private static function figure(Component $component, ConductionPath $path): ?array
+    {
+        $figure = $path->symbol === Symbol::BodyThread ? null : $component->figure();
+
+        return $figure === null ? null : ['value' => $figure->value, 'unit' => $figure->unit->value];
     }
 
     /**
      * A stretch between two components: usually one wire; the same spot on the drawing where terminals meet without one.
      *
      * @param  list<Wire>  $wires
-     * @param  string|null  $pass  the way through a component beside it, where there is no wire
+     * @param  string|null  $path  the way through a component beside it, where there is no wire
      * @return list<array<string, mixed>>
      */
-    private function wires(array $wires, int $from, int $to, int $y, ?string $pass): array
+    private function wires(array $wires, int $from, int $to, int $y, ?string $path): array
     {
         if ($wires === []) {
-            return $from === $to || $pass === null ? [] : [$this->segment(null, $pass, $from, $to, $y)];
+            return $from === $to || $path === null ? [] : [$this->segment(null, $path, $from, $to, $y)];
         }
         $step = ($to - $from) / count($wires);
         $segments = [];
@@ -170,20 +185,15 @@ final readonly class Drawing
     }
 
     /** @return array<string, mixed> */
-    private function segment(?Wire $wire, ?string $pass, int $from, int $to, int $y): array
+    private function segment(?Wire $wire, ?string $path, int $from, int $to, int $y): array
     {
-        return ['wire' => $wire?->id, 'pass' => $pass, 'x1' => $from, 'x2' => $to, 'y' => $y];
-    }
-
-    private static function key(Pass $pass): string
-    {
-        return "{$pass->from}>{$pass->to}";
+        return ['wire' => $wire?->id, 'path' => $path, 'x1' => $from, 'x2' => $to, 'y' => $y];
     }
 
     /** @return array{kind: string, label: string, terminal: Terminal} */
     private function start(Thread $thread, int $x, int $y): array
     {
-        $isSupply = $thread->from === Circuit::SUPPLY;
+        $isSupply = $thread->from === Rail::SUPPLY;
 
         return [
             'kind' => $isSupply ? 'supply' : 'joint',
@@ -192,7 +202,7 @@ final readonly class Drawing
         ];
     }
 
-    /** @return array{kind: string, label: string, terminal: Terminal, shapes: list<array{d: string, when: string}>} */
+    /** @return array{kind: string, label: string|Message, terminal: Terminal, shapes: list<array{d: string, when: string}>} */
     private function end(Thread $thread, int $x, int $y): array
     {
         $isEarth = $this->isEarth($thread->to);
@@ -200,9 +210,9 @@ final readonly class Drawing
 
         return [
             'kind' => $isEarth ? 'earth' : ($joint === null ? 'open' : 'joint'),
-            'label' => $isEarth ? ($thread->to === Circuit::EARTH ? '31' : $this->circuit->components[explode(':', $thread->to)[0]]->mark) : ($joint ?? 'open end'),
+            'label' => $isEarth ? ($thread->to === Rail::EARTH ? '31' : $this->circuit->componentAt($thread->to)->mark ?? '') : ($joint ?? Message::of('drawing.open-end')),
             'terminal' => $this->terminal($thread->to, $x, $y),
-            'shapes' => $isEarth ? SymbolShapes::of(Symbol::EarthPoint) : [],
+            'shapes' => $isEarth ? Symbol::EarthPoint->shapes() : [],
         ];
     }
 
@@ -212,8 +222,8 @@ final readonly class Drawing
         return [
             'id' => $id,
             'number' => match ($id) {
-                Circuit::SUPPLY => '30',
-                Circuit::EARTH => '31',
+                Rail::SUPPLY => '30',
+                Rail::EARTH => '31',
                 default => explode(':', $id, 2)[1],
             }, 'joint' => $this->joints[$id] ?? null,
             'x' => $x,

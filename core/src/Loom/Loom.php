@@ -4,19 +4,11 @@ declare(strict_types=1);
 
 namespace LampThread\Loom;
 
-use LampThread\Circuit\Component\DelayRelay;
-use LampThread\Circuit\Component\Diode;
-use LampThread\Circuit\Component\ElectronicThermostat;
-use LampThread\Circuit\Component\FixedResistor;
-use LampThread\Circuit\Component\Fuse;
-use LampThread\Circuit\Component\HandSwitch;
-use LampThread\Circuit\Component\LockoutContact;
-use LampThread\Circuit\Component\PressureSwitch;
-use LampThread\Circuit\Component\Relay;
-use LampThread\Circuit\Component\Stepless;
-use LampThread\Circuit\Component\TemperatureSwitch;
+use LampThread\Brief\Stretch;
+use LampThread\Circuit\Component\PartsListEntry;
 use LampThread\Circuit\Wire;
-use LampThread\Shelf\Shelf;
+use LampThread\Message\Message;
+use LampThread\Parts\Shelf;
 use LampThread\Sizing\Sizing;
 
 /** What to cut, what to buy, and in which order to build it. */
@@ -35,94 +27,126 @@ final readonly class Loom
 
     public static function of(Sizing $sizing, Shelf $shelf): self
     {
-        $crimp = new Crimp($shelf, $sizing->circuit);
-        $wires = array_map(static function (Wire $wire) use ($sizing, $crimp): WireRow {
-            $greatestA = $sizing->duty->greatestA($wire->id);
+        $terminals = new TerminalSelection($shelf, $sizing->circuit);
+        $wires = array_map(static function (Wire $wire) use ($sizing, $terminals): WireRow {
+            $greatestA = $sizing->envelope->greatestA($wire->id);
+            $isMade = $wire->segment->given !== null || ($sizing->choices[$wire->group] ?? null)?->isMade() !== false;
 
             return new WireRow(
                 $wire->id,
-                $wire->reel,
+                $wire->group,
                 $sizing->circuit->terminalName($wire->from),
                 $sizing->circuit->terminalName($wire->to),
                 $wire->stretch->value,
                 $wire->colour->value,
-                $wire->colour->label(),
-                $wire->conductor->designation,
-                $wire->conductor->areaMm2,
-                $wire->run->lengthM,
-                $crimp->at($wire->from, $wire, $greatestA)->name,
-                $crimp->at($wire->to, $wire, $greatestA)->name,
+                Message::of("colour.{$wire->colour->value}"),
+                $isMade ? $wire->conductor->designation : WireRow::NO_SIZE,
+                $isMade ? $wire->conductor->areaMm2 : 0.0,
+                $wire->segment->lengthM,
+                $isMade ? $terminals->at($wire->from, $wire, $greatestA)->name ?? WireRow::NO_SIZE : WireRow::NO_SIZE,
+                $isMade ? $terminals->at($wire->to, $wire, $greatestA)->name ?? WireRow::NO_SIZE : WireRow::NO_SIZE,
                 $greatestA,
                 $wire->conductorC,
-                $wire->run->given !== null,
+                $wire->segment->given !== null,
             );
         }, $sizing->circuit->wires);
 
-        return new self($wires, self::parts($sizing, $shelf, $wires), Steps::of($sizing));
+        return new self($wires, [...self::components($sizing), ...self::material($sizing, $shelf, $wires)], Steps::of($sizing));
+    }
+
+    /** @return list<PartRow> what is bought for the components */
+    private static function components(Sizing $sizing): array
+    {
+        $rows = [];
+        foreach ($sizing->circuit->components as $component) {
+            $choice = $sizing->choices[$component->id] ?? null;
+            foreach ($choice?->isMade() === false ? [new PartsListEntry($choice->label(), null)] : $component->partsList() as $entry) {
+                $rows[] = new PartRow(
+                    $choice?->kind === 'resistor' ? Message::of('part.chosen', part: $entry->part, chosen: $choice->label()) : $entry->part,
+                    1,
+                    'piece',
+                    $entry->use ?? Message::of('part.for-component', mark: $component->mark, name: $component->name),
+                    $entry->price,
+                    $entry->use === null ? self::instead($sizing, $component->id) : null,
+                );
+            }
+        }
+
+        return $rows;
     }
 
     /**
      * @param  list<WireRow>  $wires
-     * @return list<PartRow>
+     * @return list<PartRow> cable and terminals
      */
-    private static function parts(Sizing $sizing, Shelf $shelf, array $wires): array
+    private static function material(Sizing $sizing, Shelf $shelf, array $wires): array
     {
-        $parts = [];
-        foreach ($sizing->circuit->components as $component) {
-            $part = match (true) {
-                $component instanceof Relay => $component->part->name.' and base',
-                $component instanceof Fuse => $component->part->name.' and sealed holder',
-                $component instanceof TemperatureSwitch,
-                $component instanceof ElectronicThermostat,
-                $component instanceof Stepless => sprintf(
-                    '%s, on %g °C, off %g °C', $component->name, $component->band()->onC, $component->band()->offC,
-                ),
-                $component instanceof HandSwitch => sprintf('%s, %g A', $component->name, $component->ratedA),
-                $component instanceof Diode,
-                $component instanceof DelayRelay,
-                $component instanceof LockoutContact,
-                $component instanceof PressureSwitch,
-                $component instanceof FixedResistor => $component->name,
-                default => null,
-            };
-            if ($part !== null) {
-                $price = $component instanceof Relay || $component instanceof Fuse ? $component->part->price : null;
-                $parts[] = new PartRow($part, 1, 'piece', "{$component->mark}, {$component->name}", $price, self::instead($sizing, $component->id));
-            }
-            if ($component instanceof Stepless) {
-                $parts[] = new PartRow(Stepless::capacitor($sizing->brief->supply->systemV), 1, 'piece', "across {$component->mark}’s supply, polarity observed");
-            }
-        }
         $perMetre = array_column($shelf->catalogue($sizing->brief->wiring->catalogue), 'pricePerM', 'designation');
         $perTerminal = array_column($shelf->terminals(), 'price', 'name');
-        $metres = [];
-        $terminals = [];
-        foreach (array_filter($wires, static fn (WireRow $wire): bool => ! $wire->isThere) as $wire) {
-            $cable = "Cable {$wire->size}, {$wire->colourName} ({$wire->colour})";
-            $metres[$cable]['m'] = ($metres[$cable]['m'] ?? 0.0) + $wire->lengthM;
-            $metres[$cable]['for'][] = $wire->id;
-            $metres[$cable]['price'] = $perMetre[$wire->size] ?? null;
-            $metres[$cable]['instead'] ??= self::instead($sizing, $wire->reel);
-            foreach ([$wire->fromTerminal, $wire->toTerminal] as $terminal) {
-                $key = "{$terminal}, for {$wire->size}";
-                $terminals[$key] = ($terminals[$key] ?? 0) + 1;
-            }
+        $cables = [];
+        foreach (array_filter($wires, static fn (WireRow $wire): bool => ! $wire->isThere && $wire->size !== WireRow::NO_SIZE) as $wire) {
+            $cables["{$wire->size}/{$wire->colour}"][] = $wire;
         }
-        foreach ($metres as $cable => $cut) {
-            $parts[] = new PartRow($cable, round($cut['m'], 2), 'm', implode(', ', $cut['for']), $cut['price'], $cut['instead']);
+        $terminals = self::crimped($sizing, $wires);
+        $rows = [];
+        foreach ($cables as $cut) {
+            $rows[] = new PartRow(
+                Message::of('part.cable', size: $cut[0]->size, colour: $cut[0]->colourName, letters: $cut[0]->colour),
+                round(array_sum(array_column($cut, 'lengthM')), 2),
+                'm',
+                Message::of('part.for-wires', wires: array_column($cut, 'id')),
+                $perMetre[$cut[0]->size] ?? null,
+                self::instead($sizing, $cut[0]->group),
+            );
         }
-        foreach ($terminals as $terminal => $count) {
-            $price = $perTerminal[explode(', for ', $terminal)[0]] ?? null;
-            $parts[] = new PartRow($terminal, $count, 'piece', 'crimped, with adhesive sleeve', $price);
+        $intoCabin = array_filter($sizing->circuit->wires, static fn (Wire $wire): bool => $wire->stretch === Stretch::Dash);
+        if ($intoCabin !== []) {
+            $rows[] = new PartRow(Message::of('part.grommet'), 1, 'piece', Message::of('part.for-bulkhead'), null);
+        }
+        foreach ($terminals as $crimped) {
+            [$terminal, $size] = $crimped[0];
+            $rows[] = new PartRow(
+                Message::of('part.terminal', terminal: $terminal, size: $size), count($crimped), 'piece', Message::of('part.crimped'),
+                $perTerminal[$terminal] ?? null,
+            );
         }
 
-        return $parts;
+        return $rows;
     }
 
-    private static function instead(Sizing $sizing, string $choice): ?string
+    /**
+     * What is crimped on the ends of the wires that are cut; two in one crimp, or all in one joint, need one.
+     *
+     * @param  list<WireRow>  $rows
+     * @return array<string, non-empty-list<array{string, string}>> terminal and size, once for each
+     */
+    private static function crimped(Sizing $sizing, array $rows): array
+    {
+        $byId = array_column(array_map(static fn (WireRow $row): array => [$row->id, $row], $rows), 1, 0);
+        $ends = [];
+        foreach ($sizing->circuit->wires as $wire) {
+            $row = $byId[$wire->id];
+            if (! $row->isThere && $row->size !== WireRow::NO_SIZE) {
+                $ends[$wire->from][] = [$row->fromTerminal, $row->size];
+                $ends[$wire->to][] = [$row->toTerminal, $row->size];
+            }
+        }
+        $crimped = [];
+        foreach ($ends as $terminal => $here) {
+            $termination = $sizing->circuit->terminationAt($terminal);
+            $isOne = $termination->isOneJoint() || ($termination->sharesCrimp() && count($here) === 2);
+            foreach ($isOne ? [$here[0]] : $here as [$name, $size]) {
+                $crimped["{$name}/{$size}"][] = [$name, $size];
+            }
+        }
+
+        return $crimped;
+    }
+
+    private static function instead(Sizing $sizing, string $choice): ?Message
     {
         $next = $sizing->choices[$choice]->runnerUp ?? null;
 
-        return $next?->price() === null ? null : sprintf('%s, %.2f', $next->label(), $next->price());
+        return $next?->price() === null ? null : Message::of('part.instead', part: $next->label(), price: sprintf('%.2f', $next->price()));
     }
 }

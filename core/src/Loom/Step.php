@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace LampThread\Loom;
 
+use LampThread\Message\Message;
+
 /** One step of the work, with the caution that belongs to it. */
 final readonly class Step
 {
-    /** @param  list<string>  $does */
+    /** @param  list<Message>  $items */
     public function __construct(
-        public string $title,
-        public array $does,
-        public ?string $caution = null,
+        public Message $title,
+        public array $items,
+        public ?Message $caution = null,
     ) {}
 }

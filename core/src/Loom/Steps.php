@@ -6,13 +6,14 @@ namespace LampThread\Loom;
 
 use LampThread\Brief\Feed;
 use LampThread\Brief\Mount;
+use LampThread\Circuit\Component\Component;
 use LampThread\Circuit\Component\FanMotor;
-use LampThread\Circuit\Component\Fuse;
 use LampThread\Circuit\Component\HandSwitch;
 use LampThread\Circuit\Component\OriginalWiring;
 use LampThread\Circuit\Component\Relay;
-use LampThread\Circuit\Component\Stepless;
-use LampThread\Circuit\Component\TemperatureSwitch;
+use LampThread\Circuit\Component\TemperatureSensing;
+use LampThread\Message\Message;
+use LampThread\Message\Unit;
 use LampThread\Sizing\Sizing;
 
 /** The order of the work, with each caution where the work meets it. Common practice, no source. */
@@ -22,25 +23,22 @@ final class Steps
     public static function of(Sizing $sizing): array
     {
         return [
-            self::disconnect(),
+            self::step('disconnect', [Message::of('step.disconnect.negative-first')], hasCaution: true),
             ...self::original($sizing),
-            self::fit($sizing),
-            self::sensor($sizing),
-            self::cut($sizing),
-            self::lay($sizing),
-            self::prove($sizing),
-            self::fill($sizing),
-            self::write(),
+            self::step('fit', self::fit($sizing), hasCaution: true),
+            ...self::sensors($sizing),
+            self::step('cut', self::cut($sizing)),
+            self::step('lay', [Message::of('step.lay.scrape-earths'), Message::of('step.lay.sleeve'), Message::of('step.lay.battery-last')]),
+            self::step('prove', self::prove($sizing), hasCaution: true),
+            ...self::fill($sizing),
+            self::step('write-up', [Message::of('step.write-up.places')]),
         ];
     }
 
-    private static function disconnect(): Step
+    /** @param  list<Message>  $items */
+    private static function step(string $code, array $items, bool $hasCaution = false): Step
     {
-        return new Step(
-            'Disconnect the battery',
-            ['Take off battery negative first, and keep it from springing back.'],
-            'Know what the vehicle needs before it loses power: radio code, alarm, airbags. Local rules and the vehicle maker’s data come first.',
-        );
+        return new Step(Message::of("step.{$code}.title"), $items, $hasCaution ? Message::of("step.{$code}.caution") : null);
     }
 
     /**
@@ -56,134 +54,134 @@ final class Steps
         }
         $wirings = $sizing->circuit->each(OriginalWiring::class);
         if ($wirings === []) {
-            $fuse = $control->feed === Feed::ExistingCircuit
-                ? sprintf('Its %g A fuse stays and is shared: nothing larger goes in behind it.', $control->existingFuseA)
-                : sprintf('Take its %g A fuse out and label the empty place.', $control->existingFuseA);
-
-            return [new Step('Take out the old fan circuit', [$fuse, 'Insulate every lead that is left, at both ends. Keep relay and switch until the job is proved.'])];
+            return [self::step($control->feed === Feed::ExistingCircuit ? 'share' : 'take-out', [
+                Message::of('step.take-out.fuse', isShared: $control->feed === Feed::ExistingCircuit, rated: Unit::Ampere->of($control->existingFuseA)),
+                Message::of('step.take-out.insulate'),
+            ])];
         }
-        $does = array_map(static fn (OriginalWiring $wiring): string => $wiring->isCut
-            ? "{$wiring->mark}: cut the fan’s plus where both ends can be reached. The end from the vehicle goes to the rest contact; relay, fuse and trigger stay as they are."
-            : "{$wiring->mark}: nothing is cut. What joins the trigger wire is tapped in with a sealed, crimped joint.", $wirings);
 
-        return [new Step('Mark the original wiring', ['Measure which lead is the fan’s plus, with the fan running, before anything is cut.', ...$does])];
+        return [self::step('mark-original', [
+            Message::of('step.mark-original.measure'),
+            ...array_map(
+                static fn (OriginalWiring $wiring): Message => Message::of('step.mark-original.wiring', mark: $wiring->mark, isCut: $wiring->isCut), $wirings,
+            ),
+        ])];
     }
 
-    private static function fit(Sizing $sizing): Step
+    /** @return list<Message> */
+    private static function fit(Sizing $sizing): array
     {
-        $does = [];
+        $items = [];
         foreach ($sizing->circuit->each(FanMotor::class) as $motor) {
-            $gapMm = $sizing->brief->cooling->clearanceMm - $motor->fan->depthMm;
-            $does[] = $motor->fan->mount === Mount::Puller
-                ? sprintf('%s (%s) behind the core as a puller; measure the gap to the nearest pulley or belt: %.0f mm expected.', $motor->name, $motor->mark, $gapMm)
-                : sprintf('%s (%s) in front of the core as a pusher: blade turned round and polarity reversed.', $motor->name, $motor->mark);
-        }
-        foreach ($sizing->circuit->each(Relay::class) as $relay) {
-            $does[] = "{$relay->mark} {$relay->part->name}: terminals down, away from exhaust and blades, reachable.";
-        }
-        foreach ($sizing->circuit->each(Stepless::class) as $controller) {
-            $does[] = sprintf(
-                '%s %s: %s across its supply where its lead from the battery is longer than a hand; its stripe to earth.',
-                $controller->mark,
-                $controller->name,
-                Stepless::capacitor($sizing->brief->supply->systemV),
+            $items[] = Message::of(
+                'step.fit.fan',
+                name: $motor->name,
+                mark: $motor->mark,
+                isPuller: $motor->fan->mount === Mount::Puller,
+                isTurned: $motor->fan->isTurnedRound(),
+                gap: Unit::Millimetre->of(round($sizing->brief->cooling->clearanceMm - $motor->fan->depthMm)),
             );
         }
-        foreach ($sizing->circuit->each(Fuse::class) as $fuse) {
-            $does[] = "{$fuse->mark} {$fuse->part->name}: as close to its feed as it can be. Leave the fuse itself out for now.";
-        }
+        $steps = array_map(static fn (Component $component): ?Message => $component->fittingStep(), array_values($sizing->circuit->components));
 
-        return new Step('Fit fan, relay and fuse holders', $does, 'An electric fan can start with the key out. Keep hands and leads clear, and its fuse out, until it is proved.');
+        return [...$items, ...array_values(array_filter($steps))];
     }
 
-    private static function sensor(Sizing $sizing): Step
+    /** @return list<Step> none where nothing senses a temperature */
+    private static function sensors(Sizing $sizing): array
     {
-        $does = [];
-        foreach ($sizing->circuit->feelers() as $feeler) {
-            $place = $feeler->band()->place;
-            $does[] = "{$feeler->mark} {$feeler->name}: at the {$place->label()}.";
-            if ($feeler instanceof TemperatureSwitch) {
-                $does[] = $place->isInHose()
-                    ? 'Cut out as much hose as the adapter’s body is wide, about 20 mm; its earth lead goes to the earth point, not to the hose clamp.'
-                    : 'Use no tape on the thread: the body is its earth. Prove it with a meter afterwards.';
+        $items = [];
+        foreach ($sizing->circuit->sensors() as $sensor) {
+            $steps = $sensor->sensorSteps();
+            if ($steps !== []) {
+                $items[] = Message::of('step.sensor.place', mark: $sensor->mark, name: $sensor->name, place: Message::of("place.{$sensor->band()->place->value}"));
+                array_push($items, ...$steps);
             }
         }
 
-        return new Step('Fit the temperature switch', $does, 'Never open a hot cooling system. Coolant is poisonous to people and animals: catch it, and let none into a drain.');
+        return $items === [] ? [] : [self::step('sensor', $items, self::opensCoolant($sizing))];
     }
 
-    private static function cut(Sizing $sizing): Step
+    private static function opensCoolant(Sizing $sizing): bool
     {
-        $does = [];
+        return array_filter($sizing->circuit->sensors(), static fn (TemperatureSensing $sensor): bool => $sensor->opensCoolant()) !== [];
+    }
+
+    /** @return list<Message> */
+    private static function cut(Sizing $sizing): array
+    {
+        $items = [];
         foreach ($sizing->circuit->wires as $wire) {
-            $does[] = sprintf(
-                $wire->run->given === null ? '%s %s %s, %.2f m: %s to %s' : '%1$s is there already, %3$s, %4$.2f m, %5$s to %6$s: look it over, crimp it anew where it is cut, label it',
-                $wire->id,
-                $wire->colour->label(),
-                $wire->conductor->designation,
-                $wire->run->lengthM,
-                $sizing->circuit->terminalName($wire->from),
-                $sizing->circuit->terminalName($wire->to),
+            $items[] = Message::of(
+                'step.cut.wire',
+                isThere: $wire->segment->given !== null,
+                wire: $wire->id,
+                colour: Message::of("colour.{$wire->colour->value}"),
+                size: $wire->conductor->designation,
+                length: Unit::Metre->of($wire->segment->lengthM),
+                from: $sizing->circuit->terminalName($wire->from),
+                to: $sizing->circuit->terminalName($wire->to),
             );
         }
 
-        return new Step('Cut, crimp and label', $does);
+        return $items;
     }
 
-    private static function lay(Sizing $sizing): Step
+    /** @return list<Message> */
+    private static function prove(Sizing $sizing): array
     {
-        return new Step(
-            'Lay the loom and join it',
-            [
-                'Scrape every earth point to bright metal; measure from each to battery negative: below 0.1 V with the fan running, later.',
-                'Sleeve the loom, keep it from edges, heat, steering and blades; leave a plug at the fan and at the switch so that the radiator comes out without cutting.',
-                'Join the battery feed last.',
-            ],
-        );
-    }
-
-    private static function prove(Sizing $sizing): Step
-    {
-        $does = ['Battery negative on, fuses in.'];
+        $items = [Message::of('step.prove.battery-on')];
         foreach ($sizing->circuit->each(Relay::class) as $relay) {
-            $does[] = self::proveRelay($relay, $sizing);
+            $items[] = Message::of(
+                'step.prove.relay', mark: $relay->mark, name: $relay->name, isSupplySide: self::isEarthed($relay, $sizing), does: (new ColdTest($sizing))->pulledIn($relay),
+            );
         }
         foreach ($sizing->circuit->each(HandSwitch::class) as $switch) {
-            $does[] = "{$switch->mark} {$switch->name}: through ".implode(', ', $switch->inputPositions()).', the fan does what it says, with the engine cold.';
+            $items[] = Message::of(
+                'step.prove.switch',
+                mark: $switch->mark,
+                name: $switch->name,
+                positions: array_map(static fn (string $position): Message => Message::of("position.{$position}"), $switch->inputPositions()),
+            );
         }
         foreach ($sizing->circuit->each(FanMotor::class) as $motor) {
-            $direction = $motor->fan->mount === Mount::Puller ? 'through the core towards the engine' : 'from the front through the core';
-            $does[] = sprintf('Air goes %s; lead colours lie. Clamp meter on the feed: about %.1f A.', $direction, $sizing->duty->greatestA($motor->id));
+            $items[] = Message::of(
+                'step.prove.air',
+                isPuller: $motor->fan->mount === Mount::Puller,
+                current: Unit::Ampere->of((new ColdTest($sizing))->currentA($motor)),
+            );
         }
 
-        return new Step('Prove it cold', $does, 'Stand clear of the blades. If it runs at once with the key on, pull the main fuse and look at the trigger wire.');
+        return $items;
     }
 
-    /** By which of its coil's terminals is switched: the one that is not joined to a fixed feed or earth. */
-    private static function proveRelay(Relay $relay, Sizing $sizing): string
+    /** Whether a relay's 85 is wired to earth, so that its 86 is what is switched. */
+    private static function isEarthed(Relay $relay, Sizing $sizing): bool
     {
         foreach ($sizing->circuit->wires as $wire) {
-            if ($wire->from === $relay->terminal('85') && str_starts_with($wire->to, 'earth-')) {
-                return "Key on. Join {$relay->mark} 86 to a fused feed: {$relay->name} clicks and what it works runs. Let go: it stops.";
+            if ($wire->from === $relay->terminal('85') && $sizing->circuit->componentAt($wire->to)?->isEarthPoint() === true) {
+                return true;
             }
         }
 
-        return "Key on. Put {$relay->mark} 85 to earth: {$relay->name} clicks and what it works runs. Let go: it stops.";
+        return false;
     }
 
-    private static function fill(Sizing $sizing): Step
+    /** @return list<Step> coolant only where it was opened; none where no temperature is watched either */
+    private static function fill(Sizing $sizing): array
     {
-        $does = [sprintf('Fill with %.0f %% glycol mix, bleed at the highest point: air fakes a broken fan circuit.', $sizing->brief->cooling->glycolPercent)];
-        foreach ($sizing->circuit->feelers() as $feeler) {
-            $does[] = sprintf('Warm up and watch %s: fan on at %g °C, off at %g °C, on again.', $feeler->mark, $feeler->band()->onC, $feeler->band()->offC);
+        $isOpened = self::opensCoolant($sizing);
+        $items = $isOpened ? [Message::of('step.fill.mix', glycol: Unit::Percent->of(round($sizing->brief->cooling->glycolPercent)))] : [];
+        foreach ($sizing->circuit->sensors() as $sensor) {
+            $items[] = Message::of(
+                'step.fill.warm-up', mark: $sensor->mark, on: Unit::Celsius->of($sensor->band()->onC), off: Unit::Celsius->of($sensor->band()->offC),
+            );
         }
-        $does[] = 'Recheck hose clamps after a few heat cycles.';
 
-        return new Step('Fill, bleed, warm up', $does, 'Warm up in the open air, with the vehicle secured.');
-    }
+        if ($isOpened) {
+            $items[] = Message::of('step.fill.recheck-clamps');
+        }
 
-    private static function write(): Step
-    {
-        return new Step('Write it up', ['Where relay, fuses and earth points are, the set points, and the readings taken: for whoever services it.']);
+        return $items === [] ? [] : [new Step(Message::of($isOpened ? 'step.fill.title' : 'step.warm-up.title'), $items, Message::of('step.fill.caution'))];
     }
 }

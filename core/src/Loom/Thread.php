@@ -4,18 +4,20 @@ declare(strict_types=1);
 
 namespace LampThread\Loom;
 
+use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\Component;
+use LampThread\Circuit\Component\ConductionPath;
 use LampThread\Circuit\Component\Relay;
-use LampThread\Circuit\Pass;
-use LampThread\Circuit\Symbol;
+use LampThread\Circuit\Component\Symbol;
 use LampThread\Circuit\Wire;
+use LampThread\Message\Message;
 
 /** One path for current: from the supply or from a joint of another thread, to earth, to a joint, or to an open end. */
 final readonly class Thread
 {
     /**
      * @param  string  $from  terminal it starts at
-     * @param  list<Wire|array{Component, Pass}>  $steps  wires and ways through components, in order
+     * @param  list<Wire|array{Component, ConductionPath}>  $steps  wires and ways through components, in order
      * @param  string  $to  terminal it ends at
      */
     public function __construct(
@@ -24,16 +26,29 @@ final readonly class Thread
         public string $to,
     ) {}
 
-    /** @return list<array{Component, Pass}> */
-    public function passes(): array
+    /** @return list<array{Component, ConductionPath}> */
+    public function paths(): array
     {
         return array_values(array_filter($this->steps, is_array(...)));
+    }
+
+    /** @return list<string> joints of the splices between its wires, in order */
+    public function splices(Circuit $circuit): array
+    {
+        $joints = [];
+        foreach (array_slice($this->steps, 0, -1) as $step) {
+            if ($step instanceof Wire && $circuit->componentAt($step->to)?->isSplice() === true) {
+                $joints[] = $step->to;
+            }
+        }
+
+        return $joints;
     }
 
     /** Fans first, then coils, then what joins them. */
     public function rank(): int
     {
-        $symbols = array_map(static fn (array $step): Symbol => $step[1]->symbol, $this->passes());
+        $symbols = array_map(static fn (array $step): Symbol => $step[1]->symbol, $this->paths());
 
         return match (true) {
             in_array(Symbol::Motor, $symbols, true) => 0,
@@ -42,16 +57,16 @@ final readonly class Thread
         };
     }
 
-    public function title(): string
+    public function title(): Message
     {
         foreach ([Symbol::Motor, Symbol::Coil, null] as $wanted) {
-            foreach ($this->passes() as [$component, $pass]) {
-                if ($wanted === null || $pass->symbol === $wanted) {
-                    return $wanted === Symbol::Coil && $component instanceof Relay ? "Trigger, {$component->mark}" : $component->name;
+            foreach ($this->paths() as [$component, $path]) {
+                if ($wanted === null || $path->symbol === $wanted) {
+                    return $wanted === Symbol::Coil && $component instanceof Relay ? Message::of('thread.trigger', mark: $component->mark) : $component->name;
                 }
             }
         }
 
-        return 'Wire';
+        return Message::of('thread.wire');
     }
 }

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace LampThread\Loom;
 
+use LampThread\Brief\Stretch;
 use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\Component;
-use LampThread\Circuit\Component\EarthPoint;
-use LampThread\Circuit\Pass;
+use LampThread\Circuit\Component\ConductionPath;
+use LampThread\Circuit\Component\Rail;
 use LampThread\Circuit\Wire;
 
 /**
@@ -16,7 +17,7 @@ use LampThread\Circuit\Wire;
  */
 final class ThreadTracer
 {
-    /** @var array<string, list<Wire|array{Component, Pass}>> what leaves each terminal and is not on a thread yet */
+    /** @var array<string, list<Wire|array{Component, ConductionPath}>> what leaves each terminal and is not on a thread yet */
     private array $leaving = [];
 
     /** @var array<string, true> terminals some thread has gone on from */
@@ -25,15 +26,26 @@ final class ThreadTracer
     private function __construct(private readonly Circuit $circuit)
     {
         foreach ($circuit->components as $component) {
-            if (! $component instanceof EarthPoint) {
-                foreach ($component->passes() as $pass) {
-                    $this->leaving[$pass->from][] = [$component, $pass];
+            if (! $component->isEarthPoint()) {
+                foreach ($component->paths() as $path) {
+                    $this->leaving[$path->from][] = [$component, $path];
                 }
             }
         }
         foreach ($circuit->wires as $wire) {
             $this->leaving[$wire->from][] = $wire;
         }
+        // From a splice the thread goes on to the part the splice is before.
+        foreach ($this->leaving as $terminal => $steps) {
+            usort($steps, static fn (Wire|array $a, Wire|array $b): int => self::isStub($b) <=> self::isStub($a));
+            $this->leaving[$terminal] = $steps;
+        }
+    }
+
+    /** @param  Wire|array{Component, ConductionPath}  $step */
+    private static function isStub(Wire|array $step): bool
+    {
+        return $step instanceof Wire && $step->stretch === Stretch::Stub;
     }
 
     /** @return list<Thread> fans first, then triggers, then what joins them */
@@ -46,7 +58,7 @@ final class ThreadTracer
     private function threads(): array
     {
         $threads = [];
-        $starts = [Circuit::SUPPLY, ...$this->circuit->terminals()];
+        $starts = [Rail::SUPPLY, ...$this->circuit->terminals()];
         foreach ($starts as $start) {
             while (($this->leaving[$start] ?? []) !== []) {
                 $threads[] = $this->walk($start);
@@ -61,7 +73,7 @@ final class ThreadTracer
     {
         $steps = [];
         $at = $start;
-        while ($at !== Circuit::EARTH && ($this->leaving[$at] ?? []) !== [] && ($steps === [] || ! isset($this->passed[$at]))) {
+        while ($at !== Rail::EARTH && ($this->leaving[$at] ?? []) !== [] && ($steps === [] || ! isset($this->passed[$at]))) {
             $this->passed[$at] = true;
             $step = array_shift($this->leaving[$at]);
             $steps[] = $step;

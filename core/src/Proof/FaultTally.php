@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace LampThread\Proof;
 
-use LampThread\Electrics\FaultKind;
-use LampThread\Electrics\Key;
+use LampThread\Circuit\Component\FaultKind;
+use LampThread\Circuit\Control\Demand;
+use LampThread\Message\Message;
+use LampThread\Message\Unit;
+use LampThread\Proof\Finding\Figure;
+use LampThread\Road\StandingHeat;
 
 /**
  * Gathers what one fault does, state by state, into one outcome.
@@ -14,11 +18,22 @@ use LampThread\Electrics\Key;
  */
 final class FaultTally
 {
+    /** Share of the air below which whatever asked for it is not obeyed. */
+    private const LOST_SHARE = 0.5;
+
     private Harm $harm = Harm::Harmless;
+
+    /** How bad it is of its kind. */
+    private float $badness = -INF;
+
+    private ?Figure $figure = null;
 
     private ?int $shownBy = null;
 
     private float $airShare = 1.0;
+
+    /** Air there is when it is hottest and all is sound, m³/h. */
+    private float $soundM3h = 0.0;
 
     private float $drainA = 0.0;
 
@@ -26,17 +41,22 @@ final class FaultTally
     private array $loses = [];
 
     /** @var array<string, true> */
+    private array $lessens = [];
+
+    /** @var array<string, true> */
     private array $keeps = [];
 
-    /** @var array{string, float}|null */
+    /** @var array{fuse: string, soonestS: float, latestS: float}|null */
     private ?array $opens = null;
 
-    /** @var array{string, float}|null */
-    private ?array $burns = null;
+    /** @var array<string, Message> what is said of it besides, by code */
+    private array $said = [];
 
-    private ?string $chatters = null;
+    private float $supplyV = 0.0;
 
-    private bool $isNoticed = false;
+    private bool $isHeard = false;
+
+    private bool $isShown = false;
 
     private int $states = 0;
 
@@ -44,156 +64,226 @@ final class FaultTally
 
     private bool $comesLate = false;
 
-    public function __construct(private readonly string $part, private readonly FaultKind $kind, private readonly bool $overrideRuns) {}
+    public function __construct(
+        private readonly string $part,
+        private readonly string $place,
+        private readonly string $mark,
+        private readonly Message $name,
+        private readonly FaultKind $kind,
+        private readonly bool $overrideRuns,
+    ) {}
 
-    public function unchanged(SoundState $sound): void
+    public function unchanged(FaultFreeState $sound): void
     {
-        foreach ($sound->wants as $want) {
-            if ($want->runs() && $sound->airM3h > 0) {
-                $this->keeps($want);
+        foreach ($sound->demands as $demand) {
+            if ($demand->runs() && $sound->airM3h > 0) {
+                $this->keeps($demand);
             }
         }
     }
 
-    public function changed(SoundState $sound): void
+    public function changed(): void
     {
         $this->states++;
     }
 
-    public function opens(SoundState $sound, string $fuse, float $seconds): void
+    /** @param  float  $seconds  by which it has surely opened; INF where it is overloaded and need never open */
+    public function opens(string $fuse, float $seconds): void
     {
-        if ($this->opens === null || $seconds < $this->opens[1]) {
-            $this->opens = [$fuse, $seconds];
-        }
-        $this->isNoticed = $this->isNoticed || $this->isOrdinary($sound);
+        $this->opens ??= ['fuse' => $fuse, 'soonestS' => INF, 'latestS' => 0.0];
+        $this->opens['soonestS'] = min($this->opens['soonestS'], $seconds);
+        $this->opens['latestS'] = max($this->opens['latestS'], $seconds);
     }
 
-    public function burns(SoundState $sound, string $part, float $ampere): void
+    public function burns(?FaultFreeState $sound, string $part, float $ampere): void
     {
-        if ($this->burns === null || $ampere > $this->burns[1]) {
-            $this->burns = [$part, $ampere];
-            $this->worse(Harm::FireSide, $sound, true);
+        $current = Unit::Ampere->of($ampere);
+        if ($this->worse(Harm::Fire, $sound, $ampere, Figure::of('carries', $current))) {
+            $this->said['burns'] = Message::of('effect.burns', part: $part, current: $current);
+        }
+    }
+
+    public function burnsWithin(FaultFreeState $sound, string $part, float $ampere, float $seconds): void
+    {
+        $current = Unit::Ampere->of($ampere);
+        if ($this->worse(Harm::Fire, $sound, $ampere, Figure::of('carries', $current))) {
+            $this->said['burns'] = Message::of('effect.burns-within', part: $part, current: $current, within: FaultEffects::time($seconds));
+        }
+    }
+
+    /** @param  float  $watts  in the bad joint */
+    public function heats(FaultFreeState $sound, float $watts): void
+    {
+        if ($watts < Harm::SOFTENS_W) {
+            return;
+        }
+        $heat = Unit::Watt->of($watts);
+        if ($this->worse($watts >= Harm::BURNS_W ? Harm::Fire : Harm::Damage, $sound, $watts, Figure::of('joint-heat', $heat))) {
+            $this->said['heats'] = Message::of('effect.joint-heats', heat: $heat, burns: $watts >= Harm::BURNS_W);
+        }
+    }
+
+    /** A fuse is not what it should be: what its wires would then carry. */
+    public function unprotected(string $part, float $ampere): void
+    {
+        $this->states++;
+        $current = Unit::Ampere->of($ampere);
+        if ($this->worse(Harm::Fire, null, $ampere, Figure::of('would-carry', $current))) {
+            $this->said['burns'] = Message::of('effect.unprotected', part: $part, current: $current);
+        }
+    }
+
+    /** A fuse is not what it should be, and its wires stand that. */
+    public function stillProtected(): void
+    {
+        $this->states++;
+        $this->worse(Harm::Silent, null, 0.0, null);
+        $this->said['burns'] = Message::of('effect.still-protected');
+    }
+
+    /** @param  array{Message, Figure}  $damage */
+    public function damages(FaultFreeState $sound, array $damage): void
+    {
+        if ($this->worse(Harm::Damage, $sound, abs($damage[1]->value->value), $damage[1])) {
+            $this->said['damages'] = $damage[0];
         }
     }
 
     /** @param  bool  $isAll  whether no air is left at all */
-    public function loses(SoundState $sound, Want $want, float $airShare, bool $isAll): void
+    public function loses(FaultFreeState $sound, Demand $demand, float $airShare, bool $isAll): void
     {
-        $isHot = $want === Want::Temperature || $want === Want::Hand;
+        $isHot = $demand === Demand::Temperature || $demand === Demand::Hand;
         if ($isHot) {
             // Before it is hottest another stage may yet come on.
-            $this->worse($isAll && $sound->isHottest ? Harm::NoCooling : Harm::LessCooling, $sound, $sound->isHottest && $airShare < $this->airShare);
-            $this->airShare = $sound->isHottest ? min($this->airShare, $airShare) : $this->airShare;
+            $left = $sound->isHottest ? Figure::of('air-left', Unit::Percent->of(round(100 * $airShare))) : null;
+            $this->worse($isAll && $sound->isHottest ? Harm::Stranded : Harm::LessCooling, $sound, $sound->isHottest ? 1 - $airShare : -1.0, $left);
+            if ($sound->isHottest && $airShare < $this->airShare) {
+                $this->airShare = $airShare;
+                $this->soundM3h = $sound->airM3h;
+            }
             $this->comesLate = $this->comesLate || ! $sound->isHottest;
         } else {
-            $this->worse(Harm::Silent, $sound, false);
+            $this->worse(Harm::Silent, $sound, 0.0, null);
         }
-        if ($airShare < 0.9) {
-            $this->loses[$want->value] = true;
+        if ($airShare < self::LOST_SHARE) {
+            $this->loses[$demand->value] = true;
+        } else {
+            $this->lessens[$demand->value] = true;
         }
     }
 
-    public function keeps(Want $want): void
+    public function keeps(Demand $demand): void
     {
-        $this->keeps[$want->value] = true;
+        $this->keeps[$demand->value] = true;
     }
 
-    public function runsOn(SoundState $sound, string $fan): void
+    public function runsOn(FaultFreeState $sound): void
     {
         $this->runsOn = true;
-        $this->isNoticed = true;
-        $this->worse(Harm::RunsOn, $sound, false);
+        $this->isHeard = true;
+        $this->worse(Harm::Noticed, $sound, 0.0, null);
     }
 
-    public function drains(SoundState $sound, float $ampere): void
+    public function drains(FaultFreeState $sound, float $ampere): void
     {
-        $this->worse(Harm::Drains, $sound, $ampere > $this->drainA);
+        $this->worse(Harm::Drains, $sound, $ampere, Figure::of('draws-key-out', Unit::Ampere->of($ampere)));
         $this->drainA = max($this->drainA, $ampere);
     }
 
-    public function chatters(SoundState $sound, string $relay): void
+    /** The battery alone feeds everything while the engine runs. */
+    public function discharges(FaultFreeState $sound, float $ampere): void
     {
-        $this->chatters = $relay;
-        $this->isNoticed = true;
+        $current = Unit::Ampere->of($ampere);
+        if ($this->worse(Harm::Drains, $sound, $ampere, Figure::of('battery-gives', $current))) {
+            $this->said['discharges'] = Message::of('effect.discharges', current: $current);
+        }
     }
 
-    public function outcome(): FaultOutcome
+    public function chatters(FaultFreeState $sound, string $relay): void
+    {
+        $this->said['chatters'] = Message::of('effect.chatters', relay: $relay);
+        $this->isHeard = true;
+        $this->worse(Harm::Damage, $sound, 0.0, null);
+    }
+
+    /** All the vehicle feels it. */
+    public function supplyAt(float $volts, float $lastsS): void
+    {
+        if (abs($volts) <= $this->supplyV) {
+            return;
+        }
+        $this->supplyV = abs($volts);
+        $this->said['supply'] = Message::of('effect.supply-at', volts: Unit::Volt->of($volts), isShort: $lastsS < 1.0);
+    }
+
+    /** @param  float  $ampere  the most any wire carries of it */
+    public function starterCurrent(float $ampere): void
+    {
+        $this->isHeard = true;
+        $this->worse(Harm::Noticed, null, 0.0, null);
+        $this->said['starter'] = Message::of('effect.strap-open', current: Unit::Ampere->of($ampere));
+    }
+
+    public function misleads(): void
+    {
+        $this->said['indicator'] = Message::of('effect.indicator-misleads');
+        $this->isShown();
+    }
+
+    /** The indicator or the vehicle's own warning tells of it. */
+    public function isShown(): void
+    {
+        $this->isShown = true;
+        $this->worse(Harm::Noticed, null, 0.0, null);
+    }
+
+    public function outcome(StandingHeat $heat): FaultOutcome
     {
         $loses = array_keys($this->loses);
-        $isCoolingLost = $this->harm === Harm::NoCooling || $this->harm === Harm::LessCooling || isset($this->loses[Want::Temperature->value]);
+        $isCoolingLost = $this->airShare < Harm::SAME_SHARE;
+        $isCoolingMissed = $isCoolingLost || $this->comesLate || isset($this->loses[Demand::Temperature->value]);
+        $heatsUp = $isCoolingLost ? $heat->heatsUp($this->airShare * $this->soundM3h) : null;
+        $figure = $this->harm === Harm::Stranded ? HeatingEffect::figure($heatsUp) ?? $this->figure : $this->figure;
 
         return new FaultOutcome(
             $this->part,
+            $this->place,
+            $this->mark,
+            $this->name,
             $this->kind,
             $this->harm,
-            $this->words($loses, $isCoolingLost),
+            $figure,
+            FaultEffects::of(
+                array_values($this->said), $this->opens, $heatsUp, $this->airShare, $this->comesLate, $loses, array_keys($this->lessens), $this->runsOn, $this->drainA,
+            ),
             $this->shownBy,
-            $this->opens[0] ?? null,
-            $this->opens[1] ?? null,
+            $this->opens,
             $this->airShare,
             $this->drainA,
             $loses,
-            $this->overrideRuns && $isCoolingLost ? isset($this->keeps[Want::Override->value]) && ! isset($this->loses[Want::Override->value]) : null,
-            $this->isNoticed,
+            $this->overrideRuns && $isCoolingMissed ? isset($this->keeps[Demand::Override->value]) && ! isset($this->loses[Demand::Override->value]) : null,
+            match (true) {
+                $this->isHeard => Notice::Noise,
+                $this->isShown => Notice::Lamp,
+                $isCoolingMissed => Notice::Gauge,
+                default => Notice::Nothing,
+            },
+            $heatsUp?->boilsS,
             $this->states,
         );
     }
 
-    private function worse(Harm $harm, SoundState $sound, bool $isWorseOfItsKind): void
+    /** @return bool whether it is the worst so far */
+    private function worse(Harm $harm, ?FaultFreeState $sound, float $badness, ?Figure $figure): bool
     {
-        $order = array_flip(array_column(Harm::cases(), 'value'));
-        if ($order[$harm->value] < $order[$this->harm->value] || ($harm === $this->harm && $isWorseOfItsKind)) {
-            $this->harm = $harm;
-            $this->shownBy = $sound->state->number;
+        if ($harm->rank() > $this->harm->rank() || ($harm === $this->harm && $badness <= $this->badness)) {
+            return false;
         }
-    }
+        $this->harm = $harm;
+        $this->badness = $badness;
+        $this->figure = $figure;
+        $this->shownBy = $sound?->state->number;
 
-    /** Whether a driver sees this state every day: under way, nothing thrown, nothing asked for. */
-    private function isOrdinary(SoundState $sound): bool
-    {
-        return $sound->state->point->setting->key === Key::Run && $sound->airM3h === 0.0;
-    }
-
-    /** @param  list<string>  $loses */
-    private function words(array $loses, bool $isCoolingLost): string
-    {
-        $says = [];
-        if ($this->burns !== null) {
-            $says[] = sprintf('%s is left carrying %.3g A: no fuse opens for it.', $this->burns[0], $this->burns[1]);
-        } elseif ($this->opens !== null) {
-            $says[] = sprintf('%s opens within %s.', $this->opens[0], self::time($this->opens[1]));
-        }
-        if ($this->airShare >= 1 && $this->comesLate) {
-            $says[] = 'Cooling comes late: at the first temperature air is missing.';
-        } elseif ($this->airShare < 1) {
-            $says[] = $this->airShare < 0.1 ? 'Hot, no fan runs.' : sprintf('Hot, %.0f %% of the air is left.', 100 * $this->airShare);
-        }
-        $other = array_values(array_diff($loses, [Want::Temperature->value, Want::Hand->value]));
-        if ($other !== []) {
-            $says[] = 'Not run any more by '.implode(', ', $other).'.';
-        }
-        if ($this->runsOn) {
-            $says[] = 'A fan runs unasked.';
-        }
-        if ($this->drainA > 0) {
-            $says[] = sprintf('Draws %.3g A with the key out.', $this->drainA);
-        }
-        if ($this->chatters !== null) {
-            $says[] = "{$this->chatters} chatters.";
-        }
-        if ($says === [] && $this->states > 0) {
-            $says[] = 'Changes nothing anyone would notice.';
-        }
-
-        return $says === [] ? 'Changes nothing.' : implode(' ', $says);
-    }
-
-    private static function time(float $seconds): string
-    {
-        return match (true) {
-            $seconds < 1 => sprintf('%.2g s', $seconds),
-            $seconds < 100 => sprintf('%.0f s', $seconds),
-            default => sprintf('%.0f min', $seconds / 60),
-        };
+        return true;
     }
 }

@@ -4,30 +4,52 @@ declare(strict_types=1);
 
 namespace LampThread\Proof;
 
+use LampThread\Proof\Finding\Finding;
+use LampThread\Proof\Rule\AdapterBody;
+use LampThread\Proof\Rule\AfterRunDrain;
+use LampThread\Proof\Rule\BrokenConstraints;
+use LampThread\Proof\Rule\Chatter;
+use LampThread\Proof\Rule\ClutchFedBackwards;
+use LampThread\Proof\Rule\CoreCover;
+use LampThread\Proof\Rule\Cranking;
+use LampThread\Proof\Rule\FanClearance;
+use LampThread\Proof\Rule\FanDirection;
+use LampThread\Proof\Rule\FanFigures;
+use LampThread\Proof\Rule\FeedWithoutFuse;
+use LampThread\Proof\Rule\HoseAdapterEarth;
+use LampThread\Proof\Rule\IdleShortfall;
+use LampThread\Proof\Rule\KeyOut;
+use LampThread\Proof\Rule\LockoutInClimb;
+use LampThread\Proof\Rule\OriginalWire;
+use LampThread\Proof\Rule\OverrideIndication;
+use LampThread\Proof\Rule\ReturnThinner;
+use LampThread\Proof\Rule\RingsOnStud;
+use LampThread\Proof\Rule\SetPoints;
+use LampThread\Proof\Rule\SharedFuse;
+use LampThread\Proof\Rule\StagesInOrder;
+use LampThread\Proof\Rule\StillCoolant;
+use LampThread\Proof\Rule\TappedFuse;
+use LampThread\Proof\Rule\TriggerFuse;
+use LampThread\Proof\Rule\UnfusedLength;
+use LampThread\Proof\Rule\VoltageLost;
 use LampThread\Sizing\Sizing;
 
 /** Everything there is to say against a design, worst first. */
 final class Findings
 {
-    /** @return list<Finding> */
+    /** @return list<Finding> of the sizes alone, with consequences folded, worst first */
     public static function of(Sizing $sizing): array
+    {
+        return FindingTree::of(self::flat($sizing), $sizing);
+    }
+
+    /** @return list<Finding> each by itself */
+    public static function flat(Sizing $sizing): array
     {
         $findings = [];
         foreach (self::rules() as $rule) {
             array_push($findings, ...$rule->judge($sizing));
         }
-
-        return self::ordered($findings);
-    }
-
-    /**
-     * @param  list<Finding>  $findings
-     * @return list<Finding> worst first
-     */
-    public static function ordered(array $findings): array
-    {
-        $order = array_flip(array_column(Severity::cases(), 'value'));
-        usort($findings, static fn (Finding $a, Finding $b): int => $order[$a->severity->value] <=> $order[$b->severity->value]);
 
         return $findings;
     }
@@ -36,27 +58,33 @@ final class Findings
     private static function rules(): array
     {
         return [
-            new Rule\BrokenConstraints,
-            new Rule\FeedWithoutFuse,
-            new Rule\ReturnThinner,
-            new Rule\FanDirection,
-            new Rule\StillCoolant,
-            new Rule\OverrideIndication,
-            new Rule\SharedFuse,
-            new Rule\TriggerFuse,
-            new Rule\HoseAdapterEarth,
-            new Rule\UnfusedLength,
-            new Rule\SetPoints,
-            new Rule\FanClearance,
-            new Rule\CoreCover,
-            new Rule\KeyOut,
-            new Rule\Cranking,
-            new Rule\ClutchFedBackwards,
-            new Rule\StagesInOrder,
-            new Rule\LockoutInClimb,
-            new Rule\AfterRunDrain,
-            new Rule\IdleShortfall,
-            new Rule\Chatter,
+            new BrokenConstraints,
+            new FeedWithoutFuse,
+            new VoltageLost,
+            new ReturnThinner,
+            new FanFigures,
+            new FanDirection,
+            new StillCoolant,
+            new OverrideIndication,
+            new SharedFuse,
+            new OriginalWire,
+            new TappedFuse,
+            new TriggerFuse,
+            new HoseAdapterEarth,
+            new AdapterBody,
+            new UnfusedLength,
+            new RingsOnStud,
+            new SetPoints,
+            new FanClearance,
+            new CoreCover,
+            new KeyOut,
+            new Cranking,
+            new ClutchFedBackwards,
+            new StagesInOrder,
+            new LockoutInClimb,
+            new AfterRunDrain,
+            new IdleShortfall,
+            new Chatter,
         ];
     }
 }

@@ -4,52 +4,87 @@ declare(strict_types=1);
 
 namespace LampThread\Proof;
 
+use LampThread\Brief\Brief;
 use LampThread\Circuit\Circuit;
-use LampThread\Circuit\Component\ComputerDriver;
-use LampThread\Circuit\Component\ElectronicThermostat;
-use LampThread\Circuit\Component\ExistingFuse;
-use LampThread\Circuit\Component\FanMotor;
-use LampThread\Circuit\Component\Fuse;
-use LampThread\Circuit\Component\HandSwitch;
-use LampThread\Circuit\Component\PressureSwitch;
-use LampThread\Circuit\Component\Relay;
-use LampThread\Circuit\Component\TemperatureSwitch;
-use LampThread\Electrics\OperatingPoint;
-use LampThread\Shelf\FuseGates;
+use LampThread\Circuit\Component\FaultKind;
+use LampThread\Circuit\Component\Protective;
+use LampThread\Operation\OperatingPoint;
+use LampThread\Parts\FuseGates;
+use LampThread\Parts\FusePart;
+use LampThread\Parts\Shelf;
+use LampThread\Sizing\Adiabatic;
+use LampThread\Sizing\Ampacity;
 use LampThread\Sizing\WireSizing;
 
-/** How much each element of a circuit may carry for hours, and which fuses open before it burns. */
+/** How much each element of a circuit may carry for hours and for moments, and which fuses open before it burns. */
 final readonly class Limits
 {
-    /** A fan's motor stands this much more than its running current for hours (common practice, no source). */
-    private const MOTOR_SHARE = 1.5;
+    /**
+     * How far above its rating insulation is when a short of seconds ruins it, K: 70 to 160 °C for PVC (IEC 60364-4-54, from memory). Wires are
+     * chosen with more reserve than that.
+     */
+    private const SHORT_K = 90.0;
+
+    /** Currents that grow by less than this are as they were. */
+    private const GROWN = 1.05;
 
     /** @var array<string, float> element to what it may carry, A; fuses apart */
     private array $mostA;
 
+    /** @var array<string, string> element to the component or wire it belongs to */
+    private array $parts;
+
+    /** @var array<string, array{float, float}> element to the I²t it stands, A²s, and the current it stands for good when overloaded, A */
+    private array $heat;
+
     /** @var array<string, array{float, FuseGates}> fuse to rating and gates */
     private array $fuses;
 
-    public function __construct(private Circuit $circuit, WireSizing $wires, FuseGates $usual)
+    /** @var array<string, array{string, float}> fuse to the weakest wire behind it and its ampacity, A */
+    private array $weakest;
+
+    public function __construct(Circuit $circuit, Brief $brief, Shelf $shelf)
     {
+        $sizing = new WireSizing($shelf, new Ampacity($shelf->ampacityRows), $brief);
+        $insulationC = $brief->wiring->insulationC;
         $most = [];
+        $parts = [];
+        $heat = [];
+        $weakest = [];
         foreach ($circuit->wires as $wire) {
-            $most[$wire->id] = $wires->ampacityA($wire, $wire->conductor);
+            $ampacityA = $sizing->ampacityA($wire, $wire->conductor);
+            $most[$wire->id] = $ampacityA;
+            $parts[$wire->id] = $wire->id;
+            $marginK = max(1e-6, $insulationC - $wire->segment->ambientC);
+            $heat[$wire->id] = [
+                Adiabatic::withstandA2s($wire->conductor->areaMm2, min($insulationC, $wire->conductorC), $insulationC + self::SHORT_K),
+                $ampacityA * sqrt(1 + Adiabatic::OVERLOAD_K / $marginK),
+            ];
+            $protection = $circuit->wireGroups[$wire->group]->protectedBy;
+            if (! $wire->isBeforeFuse() && $ampacityA < ($weakest[$protection][1] ?? INF)) {
+                $weakest[$protection] = [$wire->id, $ampacityA];
+            }
         }
         $fuses = [];
         foreach ($circuit->components as $id => $component) {
-            match (true) {
-                $component instanceof Relay => $most += ["{$id}-contact" => $component->part->makeA, "{$id}-rest" => $component->part->restA ?? 0.0],
-                $component instanceof TemperatureSwitch, $component instanceof HandSwitch, $component instanceof PressureSwitch,
-                $component instanceof ComputerDriver, $component instanceof ElectronicThermostat => $most[$id] = $component->ratedA,
-                $component instanceof FanMotor => $most[$id] = self::MOTOR_SHARE * $component->fan->runA,
-                $component instanceof Fuse => $fuses[$id] = [$component->fuseA(), $component->part->gates],
-                $component instanceof ExistingFuse => $fuses[$id] = [$component->fuseA(), $usual],
-                default => null,
-            };
+            foreach ($component->currentLimitsA() as $element => $mostA) {
+                $most[$element] = $mostA;
+                $parts[$element] = $id;
+            }
+            foreach ($component->heatLimitsA2s() as $element => $heatA2s) {
+                $heat[$element] = [$heatA2s, $most[$element] ?? INF];
+            }
+        }
+        foreach ($circuit->each(Protective::class) as $fuse) {
+            if ($fuse->opensInCircuit()) {
+                $fuses[$fuse->id] = [$fuse->ratedA(), $fuse->gates() ?? $shelf->usualGates()];
+            }
         }
         $this->mostA = $most;
+        $this->parts = $parts;
+        $this->heat = $heat;
         $this->fuses = $fuses;
+        $this->weakest = $weakest;
     }
 
     /** The part or wire that is furthest over what it may carry; null where none is. */
@@ -71,7 +106,7 @@ final readonly class Limits
     }
 
     /**
-     * What a fault overloads that was not overloaded before.
+     * What a fault overloads for good that was not overloaded before.
      *
      * @return array{string, float}|null part or wire and its current, A
      */
@@ -80,23 +115,58 @@ final readonly class Limits
         return $this->furthest($after, 1.0, $before);
     }
 
-    /** @return array{string, float}|null part or wire and its current, A */
+    /**
+     * What a fault heats past what it stands before a fuse has opened.
+     *
+     * @param  float  $seconds  by which the fuse has surely opened
+     * @return array{string, float}|null part or wire and its current, A
+     */
+    public function burnsWithin(float $seconds, OperatingPoint $after, OperatingPoint $before): ?array
+    {
+        $worst = null;
+        $most = 1.0;
+        foreach ($this->heat as $element => [$heatA2s, $forGoodA]) {
+            $currentA = abs($after->currentA($element));
+            $share = $currentA ** 2 * $seconds / max($heatA2s, 1e-9);
+            if ($share > $most && $currentA > $forGoodA && $currentA > self::GROWN * abs($before->currentA($element))) {
+                $most = $share;
+                $worst = [$this->parts[$element], $currentA];
+            }
+        }
+
+        return $worst;
+    }
+
+    /**
+     * The wire behind a fuse that the next larger fuse would let burn, and what that fuse lets through.
+     *
+     * @return array{string, float}|null wire and A; null where every wire stands that fuse
+     */
+    public function burnsBehindNextUp(string $fuse): ?array
+    {
+        $nextA = FusePart::nextUpA($this->fuses[$fuse][0]);
+        [$wire, $ampacityA] = $this->weakest[$fuse] ?? ['', INF];
+
+        return $nextA > $ampacityA ? [$wire, $nextA] : null;
+    }
+
+    /**
+     * @param  OperatingPoint|null  $than  what was carried before; null counts everything
+     * @return array{string, float}|null part or wire and its current, A
+     */
     private function furthest(OperatingPoint $point, float $share, ?OperatingPoint $than = null): ?array
     {
         $worst = null;
         foreach ($this->mostA as $element => $mostA) {
             $currentA = abs($point->currentA($element));
             $used = $currentA / max($mostA, 1e-9);
-            if ($used > $share * (1 + 1e-9) && ($than === null || $currentA > 1.05 * abs($than->currentA($element)))) {
+            if ($used > $share * (1 + 1e-9) && ($than === null || $currentA > self::GROWN * abs($than->currentA($element)))) {
                 $share = $used;
-                $worst = [$element, $currentA];
+                $worst = [$this->parts[$element], $currentA];
             }
         }
-        if ($worst === null) {
-            return null;
-        }
 
-        return [isset($this->circuit->components[$worst[0]]) ? $worst[0] : $this->circuit->owner($worst[0]) ?? $worst[0], $worst[1]];
+        return $worst;
     }
 
     /**
@@ -107,13 +177,25 @@ final readonly class Limits
     public function opens(OperatingPoint $point): ?array
     {
         $first = null;
-        foreach ($this->fuses as $id => [$ratedA, $gates]) {
-            $seconds = $gates->mostS(abs($point->currentA($id)) / $ratedA);
+        foreach ($this->fuses as $id => [, $gates]) {
+            $seconds = $gates->mostS(abs($point->currentA($id)) / $this->ratedA($id, $point));
             if (is_finite($seconds) && ($first === null || $seconds < $first[1])) {
                 $first = [$id, $seconds];
             }
         }
 
         return $first;
+    }
+
+    /** Rating of what is in a fuse's place in that state, A. */
+    private function ratedA(string $id, OperatingPoint $point): float
+    {
+        $ratedA = $this->fuses[$id][0];
+
+        return match ($point->conditions->faults->kind($id)) {
+            FaultKind::NextFuseUp => FusePart::nextUpA($ratedA),
+            FaultKind::FuseBridged => INF,
+            default => $ratedA,
+        };
     }
 }

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace LampThread\Proof;
 
-use LampThread\Brief\OverrideKind;
-use LampThread\Electrics\Solver;
-use LampThread\Shelf\Shelf;
-use LampThread\Sizing\Ampacity;
+use LampThread\Circuit\Control\FanDemand;
+use LampThread\Operation\Solver;
+use LampThread\Parts\Shelf;
+use LampThread\Proof\Finding\Finding;
+use LampThread\Road\StandingHeat;
+use LampThread\Sizing\OperatingEnvelope;
 use LampThread\Sizing\Sizing;
-use LampThread\Sizing\WireSizing;
 
 /** A sized design shown to behave: every reachable state, every single fault in each, and what is to be said of it. */
 final readonly class Proof
@@ -41,15 +42,14 @@ final readonly class Proof
         $circuit = $sizing->circuit;
         $solver = new Solver($circuit);
         $afterRun = $brief->control->afterRun;
-        $moves = new Moves($circuit, $brief->control->lockouts->aboveRpm, $afterRun?->delayS, $afterRun->isPush ?? false);
-        $space = StateSpace::of($circuit, $moves, $solver, $mostStates);
-        $limits = new Limits($circuit, new WireSizing($shelf, new Ampacity($shelf->ampacityRows), $brief), $shelf->gates['blade']);
-        $wants = new Wants($brief, $circuit);
-        $behaviours = self::behaviours(new Behaviours($brief, $circuit, $limits), $space, $wants);
-        $override = $brief->control->override;
-        $canRun = $override !== null && $override->kind !== OverrideKind::CutOut;
-        $faults = new SingleFaults($circuit, $space, $wants, $limits, $solver, $canRun);
-        $outcomes = $isQuick ? [] : $faults->outcomes();
+        $transitions = new StateTransitions($circuit, $brief->control->lockouts->aboveRpm, $afterRun?->delayS, $afterRun->isPush ?? false);
+        $space = StateSpace::of($circuit, $transitions, $solver, $mostStates);
+        $limits = new Limits($circuit, $brief, $shelf);
+        $demand = new FanDemand($brief, $circuit);
+        $behaviours = self::behaviours(new Behaviours($brief, $circuit, $limits), $space, $demand);
+        $heat = StandingHeat::of($brief, OperatingEnvelope::hottestC($circuit));
+        $faults = SingleFaults::of($sizing, $space, $shelf, $solver);
+        $outcomes = $isQuick ? [] : SingleFaults::ordered([...$faults->outcomes(), ...(new CoolingFaults($brief, $heat))->outcomes()]);
 
         return new self(
             $sizing,
@@ -58,23 +58,23 @@ final readonly class Proof
             $outcomes,
             ProofFindings::of($sizing, $behaviours, $outcomes),
             $faults->pairs,
-            $faults->solved,
+            $faults->solving->solved,
         );
     }
 
     /** @return list<BehaviourRow> */
-    private static function behaviours(Behaviours $behaviours, StateSpace $space, Wants $wants): array
+    private static function behaviours(Behaviours $behaviours, StateSpace $space, FanDemand $demand): array
     {
-        $wanted = array_map(static fn (State $state): array => $wants->in($state->point->setting), $space->states);
+        $demands = array_map(static fn (State $state): array => $demand->in($state->point->conditions), $space->states);
 
-        return array_map(static function (Behaviour $behaviour) use ($space, $wanted): BehaviourRow {
+        return array_map(static function (Behaviour $behaviour) use ($space, $demands): BehaviourRow {
             $cells = [];
             foreach ($space->states as $state) {
-                $holds = $behaviour->in($state->point, $wanted[$state->number]);
+                $holds = $behaviour->in($state->point, $demands[$state->number]);
                 if ($holds === null) {
                     continue;
                 }
-                $phase = Phase::of($state->point->setting)->value;
+                $phase = OperatingPhase::of($state->point->conditions)->value;
                 $cells[$phase] ??= ['asked' => 0, 'held' => 0, 'shownBy' => $state->number, 'brokenBy' => null, 'at' => null];
                 $cells[$phase]['asked']++;
                 if ($holds === true) {

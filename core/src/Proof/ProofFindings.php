@@ -4,23 +4,19 @@ declare(strict_types=1);
 
 namespace LampThread\Proof;
 
+use LampThread\Circuit\Component\FaultKind;
+use LampThread\Message\Message;
+use LampThread\Message\Unit;
+use LampThread\Proof\Finding\Figure;
+use LampThread\Proof\Finding\Finding;
+use LampThread\Proof\Finding\Severity;
 use LampThread\Sizing\Sizing;
 
 /** All there is to say against a proven design: one cause, one finding, worst first. */
 final class ProofFindings
 {
-    /** A behaviour that a rule with more to say has already been heard on. */
-    private const SAID_BY = [
-        'comes-to-rest' => ['relay-chatters'],
-        'clutch-not-fed-back' => ['clutch-fed-backwards'],
-        'within-ratings' => ['feed-without-fuse', 'fuse-over-wire', 'relay-over-rating', 'switch-over-rating', 'wire-over-ampacity', 'shared-fuse-overloaded', 'fuse-over-load', 'rest-over-rating'],
-        'stages-in-order' => ['stages-out-of-order', 'low-and-high-exchanged'],
-        'runs-when-hot' => ['hose-adapter-no-earth', 'coil-does-not-pull', 'relay-chatters'],
-        'rests' => ['hose-adapter-no-earth', 'coil-does-not-let-go', 'clutch-fed-backwards'],
-        'obeys-override' => ['coil-does-not-pull', 'relay-chatters'],
-        'bare-terminals-dead' => ['runs-with-key-out'],
-        'dead-with-key-out' => ['runs-with-key-out', 'not-held-off', 'not-rests'],
-    ];
+    /** Parts named in one finding at most. */
+    private const MOST_NAMED = 12;
 
     /**
      * @param  list<BehaviourRow>  $behaviours
@@ -29,36 +25,33 @@ final class ProofFindings
      */
     public static function of(Sizing $sizing, array $behaviours, array $faults): array
     {
-        $findings = Findings::of($sizing);
-        $codes = array_map(static fn (Finding $finding): string => $finding->code, $findings);
+        $findings = Findings::flat($sizing);
         foreach ($behaviours as $row) {
             $broken = $row->broken();
-            if ($broken !== null && array_intersect(self::SAID_BY[$row->behaviour->id] ?? [], $codes) === []) {
+            if ($broken !== null) {
                 $findings[] = self::behaviour($row, $broken);
-                $codes[] = "not-{$row->behaviour->id}";
             }
         }
         array_push($findings, ...self::faults($sizing, $faults));
 
-        return Findings::ordered($findings);
+        return FindingTree::of($findings, $sizing);
     }
 
-    /** @param  array{int, string}  $broken */
+    /** @param  array{int, string}  $broken  first state that breaks it, and the part it fails at */
     private static function behaviour(BehaviourRow $row, array $broken): Finding
     {
-        $asked = array_sum(array_column($row->cells, 'asked'));
-        $held = array_sum(array_column($row->cells, 'held'));
-
         return new Finding(
             "not-{$row->behaviour->id}",
             $row->behaviour->severity,
-            $row->behaviour->broken,
-            "Wanted: {$row->behaviour->words}.",
             $broken[1],
             $row->behaviour->briefPath,
-            ['asked in' => [(float) $asked, 'states'], 'fails in' => [(float) ($asked - $held), 'states']],
-            $row->behaviour->remedies,
-            $broken[0],
+            figures: [
+                Figure::of('asked-in', Unit::One->of($row->asked())),
+                Figure::of('fails-in', Unit::One->of($row->fails())),
+            ],
+            remedies: $row->behaviour->remedies,
+            shownBy: $broken[0],
+            reason: Message::of('finding.behaviour.reason', requirement: $row->behaviour->requirement()),
         );
     }
 
@@ -71,39 +64,63 @@ final class ProofFindings
     private static function faults(Sizing $sizing, array $faults): array
     {
         $findings = [];
-        $fire = array_values(array_filter($faults, static fn (FaultOutcome $fault): bool => $fault->harm === Harm::FireSide));
+        $fire = array_values(array_filter($faults, static fn (FaultOutcome $fault): bool => $fault->harm === Harm::Fire && self::isAvoidable($fault, $sizing)));
         foreach (array_slice($fire, 0, 1) as $worst) {
             $findings[] = new Finding(
                 'fault-fire-side',
                 Severity::Warning,
-                'A single fault overloads something and no fuse opens',
-                sprintf('%s %s: %s', self::name($sizing, $worst->part), $worst->kind->words(), $worst->words),
                 $worst->part,
                 '/control',
-                ['such faults' => [(float) count($fire), '']],
-                [],
-                $worst->shownBy,
-                [$worst->part => $worst->kind->value],
+                [
+                    'part' => self::name($sizing, $worst->part),
+                    'kind' => Message::of("fault-kind.{$worst->kind->value}"),
+                    'effects' => Message::of('sentences', sentences: $worst->effects),
+                ],
+                [Figure::of('such-faults', Unit::One->of(count($fire)))],
+                shownBy: $worst->shownBy,
+                faults: [$worst->part => $worst->kind->value],
             );
         }
-        $alone = array_values(array_filter($faults, static fn (FaultOutcome $fault): bool => $fault->harm === Harm::NoCooling && $fault->overrideSaves !== true));
+        $alone = array_values(
+            array_filter($faults, static fn (FaultOutcome $fault): bool => $fault->harm === Harm::Stranded && $fault->shownBy !== null && $fault->overrideSaves !== true),
+        );
         foreach (array_slice($alone, 0, 1) as $worst) {
             $parts = array_values(array_unique(array_map(static fn (FaultOutcome $fault): string => self::name($sizing, $fault->part), $alone)));
             $findings[] = new Finding(
                 'single-points-of-failure',
                 Severity::Note,
-                'One fault alone can leave no cooling',
-                'Neither another fan nor the driver makes up for it: '.implode(', ', array_slice($parts, 0, 12)).(count($parts) > 12 ? ' and others.' : '.'),
                 $worst->part,
                 '/control',
-                ['parts and wires' => [(float) count($parts), '']],
-                [],
-                $worst->shownBy,
-                [$worst->part => $worst->kind->value],
+                ['parts' => array_slice($parts, 0, self::MOST_NAMED), 'hasMore' => count($parts) > self::MOST_NAMED],
+                [Figure::of('parts-and-wires', Unit::One->of(count($parts)))],
+                shownBy: $worst->shownBy,
+                faults: [$worst->part => $worst->kind->value],
             );
         }
 
         return $findings;
+    }
+
+    /**
+     * Whether another choice of parts would do better: every joint can fail, every motor can jam, a hand can put in the wrong fuse, and the few
+     * centimetres before the first fuse have none, and the strap is the vehicle's.
+     */
+    private static function isAvoidable(FaultOutcome $fault, Sizing $sizing): bool
+    {
+        foreach ($sizing->circuit->wires as $wire) {
+            if ($wire->id === $fault->part && $wire->isBeforeFuse()) {
+                return false;
+            }
+        }
+
+        foreach ($sizing->brief->control->stages as $stage) {
+            // A controller limits what it gives a shorted fan, or goes itself.
+            if ($fault->kind === FaultKind::Short && in_array($fault->part, $stage->fanIds, true) && $sizing->circuit->sensorOf($stage->id)?->isProportional() === true) {
+                return false;
+            }
+        }
+
+        return $fault->kind->jointOhm() === null && ! $fault->kind->isByHand() && ! in_array($fault->kind, [FaultKind::Jammed, FaultKind::StrapOpen], true);
     }
 
     private static function name(Sizing $sizing, string $part): string

@@ -5,13 +5,21 @@ declare(strict_types=1);
 namespace LampThread\Proof;
 
 use LampThread\Circuit\Circuit;
+use LampThread\Circuit\Component\Battery;
 use LampThread\Circuit\Component\FanMotor;
-use LampThread\Electrics\FaultKind;
-use LampThread\Electrics\Faults;
-use LampThread\Electrics\Key;
-use LampThread\Electrics\OperatingPoint;
-use LampThread\Electrics\SeriesChains;
-use LampThread\Electrics\Solver;
+use LampThread\Circuit\Component\FaultKind;
+use LampThread\Circuit\Component\Key;
+use LampThread\Circuit\Component\Rail;
+use LampThread\Circuit\Control\Demand;
+use LampThread\Circuit\Control\FanDemand;
+use LampThread\Circuit\Wire;
+use LampThread\Operation\OperatingPoint;
+use LampThread\Operation\SeriesChains;
+use LampThread\Operation\Solver;
+use LampThread\Parts\Shelf;
+use LampThread\Road\StandingHeat;
+use LampThread\Sizing\OperatingEnvelope;
+use LampThread\Sizing\Sizing;
 
 /**
  * Every part and wire broken in every way it can be, one at a time, in every state: states that nothing electrical tells apart are
@@ -19,111 +27,135 @@ use LampThread\Electrics\Solver;
  */
 final class SingleFaults
 {
-    /** Share of the air below which a fan that is wanted counts as lost. */
+    /** Share of its own speed below which a fan that is wanted counts as lost. */
     private const LOST_SHARE = 0.5;
 
-    /** Share of the air below which nothing is cooled. */
-    private const NOTHING_SHARE = 0.1;
-
-    /** A loss of air nobody would measure. */
-    private const SAME_SHARE = 0.97;
-
-    /** More than this with the key out empties a battery, A (common practice, no source). */
-    private const DRAIN_A = 0.05;
-
-    /** Pairs of state and fault that were solved. */
-    public int $solved = 0;
-
-    /** Pairs that there are. */
+    /** Pairs of state and fault that there are. */
     public int $pairs = 0;
 
-    private readonly Changeless $changeless;
+    public readonly FaultSolving $solving;
+
+    private readonly Damage $damage;
+
+    private readonly PartNames $names;
+
+    private readonly FanSight $sight;
 
     /** @var array<int, SeriesChains> by what stands alike */
     private array $chains = [];
 
-    /** @var array<string, array{OperatingPoint, array{string, float}|null}> state, fault and chain to what came of it */
-    private array $ofChains = [];
-
-    /** @var array<string, string> wire to the terminal it ends at */
-    private readonly array $ends;
-
-    /** @var array<string, int> part to the most elements it is made of in any state */
-    private array $elements = [];
-
-    /** @var list<FanMotor> */
-    private readonly array $motors;
-
     private readonly float $hottestC;
 
-    public function __construct(
+    /** @var non-empty-list<FaultFreeState> one of each that stand alike and are asked alike */
+    private readonly array $sound;
+
+    /** @var list<FaultFreeState> */
+    private readonly array $every;
+
+    /**
+     * @param  bool  $overrideRuns  whether the job has an override that can run a fan
+     * @param  bool  $skipsNothing  whether every pair is solved by itself, from the beginning: slow, to check the rest by
+     */
+    private function __construct(
         private readonly Circuit $circuit,
         private readonly StateSpace $space,
-        private readonly Wants $wants,
+        private readonly FanDemand $demand,
         private readonly Limits $limits,
-        private readonly Solver $solver,
+        Solver $solver,
+        private readonly StandingHeat $heat,
+        int $systemV,
         private readonly bool $overrideRuns,
+        private readonly bool $skipsNothing,
     ) {
-        $this->changeless = new Changeless($circuit);
-        $this->motors = $circuit->each(FanMotor::class);
-        $this->hottestC = max(array_map(static fn (State $state): float => $state->point->setting->coolantC, $space->states));
-        $this->ends = array_column(array_map(get_object_vars(...), $circuit->wires), 'to', 'id');
-        foreach ($space->distinct() as $state) {
-            $counts = [];
-            foreach ($state->point->elements as $element) {
-                $part = $circuit->owner($element->name()) ?? $element->name();
-                $counts[$part] = ($counts[$part] ?? 0) + ($element->name() === $part ? 1 : 2);
-            }
-            foreach ($counts as $part => $count) {
-                $this->elements[$part] = max($this->elements[$part] ?? 0, $count);
-            }
+        $this->solving = new FaultSolving($circuit, $space, $limits, $solver, $skipsNothing);
+        $this->damage = new Damage($circuit, $systemV);
+        $this->names = new PartNames($circuit);
+        $this->sight = new FanSight($circuit, $systemV);
+        $this->hottestC = max(array_map(static fn (State $state): float => $state->point->conditions->coolantC, $space->states));
+        $this->every = array_map($this->faultFree(...), $this->space->states);
+        $sound = [];
+        foreach ($this->every as $one) {
+            $key = $one->state->alike.':'.implode(',', array_map(static fn (Demand $demand): string => $demand->name, $one->demands));
+            $sound[$key] ??= $one;
         }
+        $this->sound = array_values($sound);
+    }
+
+    /** @param  StateSpace  $space  sound, or with something broken already */
+    public static function of(Sizing $sizing, StateSpace $space, Shelf $shelf, Solver $solver, bool $skipsNothing = false): self
+    {
+        $brief = $sizing->brief;
+
+        return new self(
+            $sizing->circuit,
+            $space,
+            new FanDemand($brief, $sizing->circuit),
+            new Limits($sizing->circuit, $brief, $shelf),
+            $solver,
+            StandingHeat::of($brief, OperatingEnvelope::hottestC($sizing->circuit)),
+            $brief->supply->systemV,
+            $brief->control->override?->canRun() === true,
+            $skipsNothing,
+        );
     }
 
     /** @return list<FaultOutcome> worst first */
     public function outcomes(): array
     {
-        $every = array_map($this->sound(...), $this->space->states);
-        $sound = [];
-        foreach ($every as $one) {
-            $key = $one->state->alike.':'.implode(',', array_map(static fn (Want $want): string => $want->name, $one->wants));
-            $sound[$key] ??= $one;
-        }
         $outcomes = [];
-        foreach (Faults::possible($this->circuit) as $part => $kinds) {
+        foreach ($this->circuit->faultKinds() as $part => $kinds) {
+            $joints = [];
             foreach ($kinds as $kind) {
-                // A drifted sensor tells states apart by their temperature alone.
-                $outcomes[] = $this->outcome($part, $kind, $kind === FaultKind::Drifted ? $every : array_values($sound));
+                $outcome = $this->outcome($part, $kind);
+                if ($kind->jointOhm() === null) {
+                    $outcomes[] = $outcome;
+                } else {
+                    $joints[] = $outcome;
+                }
                 $this->pairs += count($this->space->states);
             }
+            if ($joints !== []) {
+                // A joint fails by and by: what it does at its worst stands for it.
+                $outcomes[] = self::ordered($joints)[0];
+            }
         }
-        $order = array_flip(array_column(Harm::cases(), 'value'));
-        usort($outcomes, static fn (FaultOutcome $a, FaultOutcome $b): int => [$order[$a->harm->value], $a->airShare, -$a->drainA] <=> [$order[$b->harm->value], $b->airShare, -$b->drainA]);
+
+        return self::ordered($outcomes);
+    }
+
+    /**
+     * @param  list<FaultOutcome>  $outcomes
+     * @return list<FaultOutcome> worst first
+     */
+    public static function ordered(array $outcomes): array
+    {
+        usort($outcomes, static fn (FaultOutcome $a, FaultOutcome $b): int => [
+            $a->harm->rank(), $a->airShare, -$a->drainA, -($a->figure->value->value ?? 0.0),
+        ] <=> [
+            $b->harm->rank(), $b->airShare, -$b->drainA, -($b->figure->value->value ?? 0.0),
+        ]);
 
         return $outcomes;
     }
 
-    private function sound(State $state): SoundState
+    /** What one fault does over all states. */
+    public function outcome(string $part, FaultKind $kind): FaultOutcome
     {
-        $wants = $this->wants->in($state->point->setting);
-        $this->chains[$state->alike] ??= SeriesChains::of($state->point);
+        $component = $this->circuit->components[$part] ?? null;
+        $tally = new FaultTally($part, $this->names->place($part), $this->names->mark($part), $this->names->name($part), $kind, $this->overrideRuns);
+        if ($kind === FaultKind::NextFuseUp || $kind === FaultKind::FuseBridged) {
+            (new WrongFuse($this->circuit, $this->limits, $this->solving, $this->names))->tally($part, $kind, $this->sound, $tally);
 
-        return new SoundState(
-            $state,
-            $wants,
-            $this->airM3h($state->point, $wants),
-            $this->chains[$state->alike],
-            $state->point->setting->coolantC >= $this->hottestC,
-        );
-    }
-
-    /** @param  list<SoundState>  $states */
-    private function outcome(string $part, FaultKind $kind, array $states): FaultOutcome
-    {
-        $tally = new FaultTally($part, $kind, $this->overrideRuns);
-        foreach ($states as $sound) {
+            return $tally->outcome($this->heat);
+        }
+        // A drifted sensor tells states apart by their temperature alone.
+        $isDrift = $kind === FaultKind::Drifted || $kind === FaultKind::DriftedHigh;
+        foreach ($isDrift || $this->skipsNothing ? $this->every : $this->sound as $sound) {
             $point = $sound->state->point;
-            if ($this->changeless->is($part, $kind, $point)) {
+            if ($component?->canFail($kind, $point->conditions) === false) {
+                continue;
+            }
+            if ($this->solving->changesNothing($part, $kind, $point)) {
                 $tally->unchanged($sound);
 
                 continue;
@@ -131,109 +163,111 @@ final class SingleFaults
             $this->look($part, $kind, $sound, $tally);
         }
 
-        return $tally->outcome();
+        return $tally->outcome($this->heat);
     }
 
-    private function look(string $part, FaultKind $kind, SoundState $sound, FaultTally $tally): void
+    private function faultFree(State $state): FaultFreeState
+    {
+        $demands = $this->demand->in($state->point->conditions);
+        $this->chains[$state->alike] ??= SeriesChains::of($state->point);
+
+        return new FaultFreeState(
+            $state,
+            $demands,
+            $this->sight->airM3h($state->point, $demands),
+            $this->chains[$state->alike],
+            $state->point->conditions->coolantC >= $this->hottestC,
+        );
+    }
+
+    private function look(string $part, FaultKind $kind, FaultFreeState $sound, FaultTally $tally): void
     {
         $before = $sound->state->point;
-        [$final, $opens] = $this->broken($part, $kind, $sound);
-        $tally->changed($sound);
-        if ($opens !== null) {
-            $tally->opens($sound, $this->name($opens[0]), $opens[1]);
+        $result = $this->solving->result($part, $kind, $sound);
+        $final = $result->final;
+        $tally->changed();
+        $damage = $this->damage->done($result->atOnce, $before, $kind->lastsS());
+        if ($damage !== null) {
+            $tally->damages($sound, $damage);
         }
-        $burns = $this->limits->burns($final, $before);
-        if ($burns !== null) {
-            $tally->burns($sound, $this->name($burns[0]), $burns[1]);
+        $this->currents($part, $kind, $result, $sound, $tally);
+        $component = $this->circuit->components[$part] ?? null;
+        $isOfSupply = $component?->isToldByVehicle($kind) === true;
+        if ($isOfSupply) {
+            $tally->supplyAt($final->voltages->at(Rail::SUPPLY), $kind->lastsS());
         }
-        $this->air($sound, $final, $tally);
-        $drainA = $before->currentA('battery') - $final->currentA('battery');
-        if ($before->setting->key === Key::Off && $drainA > self::DRAIN_A) {
+        $this->air($sound, $final, $tally, $isOfSupply);
+        $drainA = $before->currentA(Battery::ID) - $final->currentA(Battery::ID);
+        if ($before->conditions->key === Key::Off && $drainA > Harm::DRAIN_A) {
             $tally->drains($sound, $drainA);
         }
+        if ($isOfSupply && is_infinite($kind->lastsS())) {
+            $tally->isShown();
+            if ($before->conditions->engineRpm > 0 && $final->currentA(Battery::ID) < 0 && $drainA > 0) {
+                $tally->discharges($sound, -$final->currentA(Battery::ID));
+            }
+        }
         if ($final->chattering !== []) {
-            $tally->chatters($sound, $this->name($final->chattering[0]));
+            $tally->chatters($sound, $this->names->mark($final->chattering[0]));
+        }
+        if ($this->sight->isLit($final) !== $this->sight->isLit($before)) {
+            $this->sight->isFed($final) === $this->sight->isFed($before) ? $tally->misleads() : $tally->isShown();
+        }
+        if ($kind === FaultKind::StrapOpen) {
+            $tally->starterCurrent(max(0.0, ...array_map(static fn (Wire $wire): float => abs($final->currentA($wire->id)), $this->circuit->wires)));
         }
     }
 
-    /**
-     * What comes of a fault once every fuse that it opens has opened. Of a chain, and of wires that end together, one is solved for all.
-     *
-     * @return array{OperatingPoint, array{string, float}|null} and the first of them, with the time by which it has surely opened in s
-     */
-    private function broken(string $part, FaultKind $kind, SoundState $sound): array
+    private function currents(string $part, FaultKind $kind, FaultResult $result, FaultFreeState $sound, FaultTally $tally): void
     {
         $before = $sound->state->point;
-        $place = match (true) {
-            $kind === FaultKind::HighResistance, $kind === FaultKind::Open && ($this->elements[$part] ?? 0) === 1 => $sound->chains->chain($part),
-            $kind === FaultKind::Chafed => $this->ends[$part],
-            default => null,
-        };
-        $key = $place === null ? null : "{$sound->state->alike}:{$kind->value}:{$place}";
-        if ($key !== null && isset($this->ofChains[$key])) {
-            return $this->ofChains[$key];
+        if ($result->opens !== null) {
+            $tally->opens($this->names->mark($result->opens[0]), $result->opens[1]);
+        } elseif (is_infinite($kind->lastsS())) {
+            $overloaded = $this->limits->overloadedFuse($result->final);
+            if ($overloaded !== null && $overloaded !== $this->limits->overloadedFuse($before)) {
+                $tally->opens($this->names->mark($overloaded), INF);
+            }
         }
-        $faults = new Faults([$part => $kind]);
-        $final = $this->solver->breakIn($before, $before->setting->with($faults));
-        $this->solved++;
-        $first = null;
-        // Where feeds are joined the next fuse gets what the first has let go of.
-        while (($opens = $this->limits->opens($final)) !== null) {
-            $first ??= $opens;
-            $faults = $faults->and($opens[0], FaultKind::Open);
-            $final = $this->solver->breakIn($final, $before->setting->with($faults));
-            $this->solved++;
+        if ($result->burnsWithin !== null) {
+            $tally->burnsWithin($sound, $this->names->mark($result->burnsWithin[0]), $result->burnsWithin[1], $result->burnsWithin[2]);
         }
-        if ($key !== null) {
-            $this->ofChains[$key] = [$final, $first];
-        }
+        if (is_finite($kind->lastsS())) {
+            $burns = $this->limits->burnsWithin($kind->lastsS(), $result->final, $before);
+            if ($burns !== null) {
+                $tally->burnsWithin($sound, $this->names->mark($burns[0]), $burns[1], $kind->lastsS());
+            }
 
-        return [$final, $first];
+            return;
+        }
+        $burns = $this->limits->burns($result->final, $before);
+        if ($burns !== null) {
+            $tally->burns($sound, $this->names->mark($burns[0]), $burns[1]);
+        }
+        $jointOhm = $kind->jointOhm();
+        if ($jointOhm !== null) {
+            $tally->heats($sound, $this->solving->jointA($part, $result->atOnce) ** 2 * $jointOhm);
+        }
     }
 
-    private function air(SoundState $sound, OperatingPoint $final, FaultTally $tally): void
+    /** @param  bool  $isOfSupply  whether all the vehicle feels it: that fans are a little slower is then the least of it */
+    private function air(FaultFreeState $sound, OperatingPoint $final, FaultTally $tally, bool $isOfSupply): void
     {
-        $leftM3h = $this->airM3h($final, $sound->wants);
+        $leftM3h = $this->sight->airM3h($final, $sound->demands);
         $share = $sound->airM3h > 0 ? $leftM3h / $sound->airM3h : 1.0;
-        foreach ($this->motors as $motor) {
-            $want = $sound->wants[$motor->id] ?? Want::Rest;
-            $ran = $this->speedShare($motor, $sound->state->point);
-            $runs = $this->speedShare($motor, $final);
-            if ($want->runs() && $ran > 0 && $runs < self::LOST_SHARE * $ran) {
-                $tally->loses($sound, $want, $share, $share < self::NOTHING_SHARE);
-            } elseif ($want->runs() && $share < self::SAME_SHARE) {
-                $tally->loses($sound, $want, $share, false);
-            } elseif ($want->runs() && $runs > 0) {
-                $tally->keeps($want);
-            } elseif ($want->rests() && $ran === 0.0 && $runs > 0) {
-                $tally->runsOn($sound, $motor->name);
+        foreach ($this->sight->motors as $motor) {
+            $demand = $sound->demands[$motor->id] ?? Demand::Rest;
+            $ran = FanSight::coolingShare($motor, $sound->state->point);
+            $runs = FanSight::coolingShare($motor, $final);
+            if ($demand->runs() && $ran > 0 && $runs < self::LOST_SHARE * $ran && ! $isOfSupply) {
+                $tally->loses($sound, $demand, $share, $share < Harm::STRANDED_SHARE);
+            } elseif ($demand->runs() && $share < Harm::SAME_SHARE && ! $isOfSupply) {
+                $tally->loses($sound, $demand, $share, false);
+            } elseif ($demand->runs() && $runs > 0) {
+                $tally->keeps($demand);
+            } elseif ($demand->rests() && $ran === 0.0 && $final->position($motor->id) === FanMotor::TURNING) {
+                $tally->runsOn($sound);
             }
         }
-    }
-
-    /** What a part is called on the drawing. */
-    private function name(string $part): string
-    {
-        return $this->circuit->components[$part]->mark ?? $part;
-    }
-
-    /** @param  array<string, Want>  $wants */
-    private function airM3h(OperatingPoint $point, array $wants): float
-    {
-        $airM3h = 0.0;
-        foreach ($this->motors as $motor) {
-            if (($wants[$motor->id] ?? Want::Rest)->runs()) {
-                $airM3h += $motor->fan->flowM3h * $this->speedShare($motor, $point);
-            }
-        }
-
-        return $airM3h;
-    }
-
-    private function speedShare(FanMotor $motor, OperatingPoint $point): float
-    {
-        return $point->position($motor->id) === FanMotor::TURNING
-            ? abs($motor->model->speedShare($point->volts->across($motor->terminal('+'), $motor->terminal('-'))))
-            : 0.0;
     }
 }

@@ -4,20 +4,21 @@ declare(strict_types=1);
 
 namespace LampThread\Proof;
 
-use LampThread\Electrics\OperatingPoint;
+use LampThread\Message\Message;
+use LampThread\Operation\OperatingPoint;
 
-/** One state a vehicle can be brought into, settled, and the move that led to it. */
+/** One state a vehicle can be brought into, settled, and what was done to get there. */
 final readonly class State
 {
     /**
      * @param  int|null  $from  number of the state it was reached from; null for the first, key out and cold
-     * @param  string  $move  what was done there, in the trade's words
-     * @param  int  $alike  number of the first state with the same circuit standing in the same way: nothing electrical tells them apart
+     * @param  Message  $transition  what was done there
+     * @param  int  $alike  number of the first state with the same elements in the same positions: nothing electrical tells them apart
      */
     public function __construct(
         public int $number,
         public ?int $from,
-        public string $move,
+        public Message $transition,
         public OperatingPoint $point,
         public int $alike,
     ) {}

@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace LampThread\Proof;
 
 use LampThread\Circuit\Circuit;
-use LampThread\Circuit\Component\FeelsTemperature;
-use LampThread\Circuit\Component\OriginalWiring;
-use LampThread\Circuit\Component\Relay;
-use LampThread\Electrics\OperatingPoint;
-use LampThread\Electrics\Solver;
+use LampThread\Circuit\Component\Component;
+use LampThread\Message\Message;
+use LampThread\Operation\OperatingPoint;
+use LampThread\Operation\Solver;
 
 /**
  * Every state that can be reached from key out and cold by one move after another, with what is remembered on the way: switches
@@ -24,31 +23,29 @@ final readonly class StateSpace
     /** @param  non-empty-list<State>  $states  by number */
     private function __construct(
         public array $states,
-        public ?string $leftOut,
+        public ?Message $leftOut,
     ) {}
 
-    public static function of(Circuit $circuit, Moves $moves, Solver $solver, int $most = self::MOST_STATES): self
+    public static function of(Circuit $circuit, StateTransitions $transitions, Solver $solver, int $most = self::MOST_STATES): self
     {
-        $remembers = array_keys(array_filter(
-            $circuit->components,
-            static fn ($component): bool => $component instanceof FeelsTemperature || $component instanceof Relay || $component instanceof OriginalWiring,
-        ));
-        $first = $solver->settle($moves->first());
-        $states = [new State(0, null, 'key out, cold', $first, 0)];
+        $remembers = array_filter($circuit->components, static fn (Component $component): bool => $component->remembersPosition());
+        $first = $solver->settle($transitions->first());
+        $states = [new State(0, null, Message::of('transition.start'), $first, 0)];
         $known = [self::key($first) => true];
         $settled = [];
-        $alike = [self::standing($first) => 0];
+        $alike = [self::electricalKey($first) => 0];
         $isCut = false;
         for ($at = 0; $at < count($states); $at++) {
             $now = $states[$at]->point;
-            $memory = array_intersect_key($now->positions, array_flip($remembers));
-            foreach ($moves->from($now->setting, $memory) as $move => $setting) {
-                $asked = $setting->inputs.';'.implode(',', $memory);
+            $memory = array_intersect_key($now->positions, $remembers);
+            foreach ($transitions->from($now->conditions, $memory) as $transition) {
+                $conditions = $transition->to;
+                $asked = $conditions->inputs.';'.implode(',', $memory);
                 if (isset($settled[$asked])) {
                     continue;
                 }
                 $settled[$asked] = true;
-                $point = $solver->settle($setting);
+                $point = $solver->settle($conditions);
                 $key = self::key($point);
                 if (isset($known[$key])) {
                     continue;
@@ -58,16 +55,32 @@ final readonly class StateSpace
                     break 2;
                 }
                 $known[$key] = true;
-                $standing = self::standing($point);
-                $alike[$standing] ??= count($states);
-                $states[] = new State(count($states), $at, $move, $point, $alike[$standing]);
+                $electrical = self::electricalKey($point);
+                $alike[$electrical] ??= count($states);
+                $states[] = new State(count($states), $at, $transition->name, $point, $alike[$electrical]);
             }
         }
 
-        return new self($states, $isCut ? sprintf(
-            'More than %d states can be reached. These are the ones that take the fewest moves; what takes more was not looked at.',
-            $most,
-        ) : null);
+        return new self($states, $isCut ? Message::of('proof.states-left-out', most: $most) : null);
+    }
+
+    /**
+     * The same states with something broken in each.
+     *
+     * @param  \Closure(OperatingPoint): OperatingPoint  $broken  what comes of it in a state
+     */
+    public function broken(\Closure $broken): self
+    {
+        $states = [];
+        $alike = [];
+        foreach ($this->states as $state) {
+            $point = $broken($state->point);
+            $electrical = self::electricalKey($point);
+            $alike[$electrical] ??= $state->number;
+            $states[] = new State($state->number, $state->from, $state->transition, $point, $alike[$electrical]);
+        }
+
+        return new self($states, $this->leftOut);
     }
 
     /** @return list<State> the first of each that nothing electrical tells apart */
@@ -78,12 +91,12 @@ final readonly class StateSpace
 
     private static function key(OperatingPoint $point): string
     {
-        return $point->setting->inputs.';'.implode(',', $point->positions);
+        return $point->conditions->inputs.';'.implode(',', $point->positions);
     }
 
     /** What the circuit is made of, and what its engine can give it: all that tells states apart electrically. */
-    private static function standing(OperatingPoint $point): string
+    private static function electricalKey(OperatingPoint $point): string
     {
-        return "{$point->setting->key->value};{$point->setting->engineRpm};{$point->standing};".implode(',', $point->positions).implode(',', $point->chattering);
+        return "{$point->conditions->key->value};{$point->conditions->engineRpm};{$point->elementKey()};".implode(',', $point->positions).implode(',', $point->chattering);
     }
 }

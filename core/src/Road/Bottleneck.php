@@ -9,18 +9,18 @@ use LampThread\Brief\Brief;
 /** What kept the coolant from being cooler at its hottest. */
 enum Bottleneck: string
 {
-    case None = 'nothing';
+    case None = 'none';
     /** More air through the core would cool more. */
     case Air = 'air';
     /** The air is there; a larger core would cool more. */
     case Core = 'core';
     /** The fans could still have been asked for more. */
-    case SetPoint = 'set point';
+    case SetPoint = 'set-point';
     /** The fans turn slowly for want of voltage. */
     case Supply = 'supply';
     case Lockout = 'lockout';
     /** Key out: no pump, and the metal gives its heat to the coolant. */
-    case HeatSoak = 'heat soak';
+    case HeatSoak = 'heat-soak';
 
     /** Share of what the air could take that makes it scarce. */
     private const AIR_IS_SCARCE_SHARE = 0.6;
@@ -36,55 +36,44 @@ enum Bottleneck: string
     /** Voltage at the battery below which the charging system is not keeping up. */
     private const LOW_SHARE = 0.94;
 
-    public static function of(Run $run, HeatModel $model, Brief $brief, float $altitudeM): self
+    public static function of(SimulationResult $result, HeatModel $model, Brief $brief, float $altitudeM): self
     {
         $fans = count($brief->fans);
         $lockoutRpm = $brief->control->lockouts->aboveRpm;
         $chargingV = $brief->supply->chargingV;
-        if ($run->peak === null || $run->peakC < $brief->cooling->thermostatOpensC + 3) {
+        if ($result->peak === null || $result->peakC < $brief->cooling->thermostatOpensC + 3) {
             return self::None;
         }
-        [$state, $hot, $airMs, $coolantWPerK, $rpm, $keyOn, $ambientC] = $run->peak;
-        if (! $keyOn) {
+        $peak = $result->peak;
+        $state = $peak->fans;
+        if (! $peak->keyOn) {
             return self::HeatSoak;
         }
-        if ($lockoutRpm !== null && $rpm >= $lockoutRpm && $state->running < $fans && in_array(true, $hot, true)) {
+        if ($lockoutRpm !== null && $peak->engineRpm >= $lockoutRpm && $state->running < $fans && in_array(true, $peak->hot, true)) {
             return self::Lockout;
         }
         if ($state->speedShare < self::FULL_SHARE) {
-            return $state->busV < self::LOW_SHARE * $chargingV && ! in_array(false, $hot, true) ? self::Supply : self::SetPoint;
+            return $state->busV < self::LOW_SHARE * $chargingV && ! in_array(false, $peak->hot, true) ? self::Supply : self::SetPoint;
         }
-        if (self::cools($run)) {
+        if (self::cools($result)) {
             return self::SetPoint;
         }
-        $airWPerK = $airMs * $model->faceM2 * Air::heatJPerM3K($ambientC, $altitudeM);
-        $conductance = $model->coreWPerK * ($airMs / AirPath::TOLD_AT_MS) ** 0.6;
+        $airWPerK = $peak->airMs * $model->faceM2 * Air::heatJPerM3K($peak->ambientC, $altitudeM);
+        $conductance = $model->coreWPerK * ($peak->airMs / AirPath::TOLD_AT_MS) ** 0.6;
 
-        return Radiator::takesWPerK($coolantWPerK, $airWPerK, $conductance) > self::AIR_IS_SCARCE_SHARE * $airWPerK ? self::Air : self::Core;
+        return Radiator::takesWPerK($peak->coolantWPerK, $airWPerK, $conductance) > self::AIR_IS_SCARCE_SHARE * $airWPerK ? self::Air : self::Core;
     }
 
     /** Whether the fans brought it down again soon after its hottest: then how hot it got was where they came on. */
-    private static function cools(Run $run): bool
+    private static function cools(SimulationResult $result): bool
     {
-        foreach ($run->samples as $sample) {
-            if ($sample[0] > $run->peakAtS && $sample[0] < $run->peakAtS + self::SOON_S && $sample[10] > 0 && $sample[1] < $run->peakC - self::COOLER_K) {
+        foreach ($result->samples as $sample) {
+            $isSoonAfter = $sample->timeS > $result->peakAtS && $sample->timeS < $result->peakAtS + self::SOON_S;
+            if ($isSoonAfter && $sample->running > 0 && $sample->coolantC < $result->peakC - self::COOLER_K) {
                 return true;
             }
         }
 
         return false;
-    }
-
-    public function words(): string
-    {
-        return match ($this) {
-            self::None => 'Nothing: the thermostat governs.',
-            self::Air => 'Air: more of it through the core would cool more.',
-            self::Core => 'The core: the air is there, a larger core would take more from it.',
-            self::SetPoint => 'The set point: the fans can do more, and were asked late.',
-            self::Supply => 'The supply: the fans turn slowly for want of voltage.',
-            self::Lockout => 'The lockout: it held the fan off.',
-            self::HeatSoak => 'Heat soak: no pump, and hot metal gives its heat to the coolant.',
-        };
     }
 }

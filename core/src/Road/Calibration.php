@@ -7,6 +7,8 @@ namespace LampThread\Road;
 use LampThread\Brief\Brief;
 use LampThread\Brief\Fit;
 use LampThread\Brief\Heat;
+use LampThread\Message\Message;
+use LampThread\Message\Unit;
 
 /**
  * Fits heat into the coolant, the core's conductance and the share of ram air to a measured drive, by the Levenberg-Marquardt method on
@@ -33,7 +35,7 @@ final readonly class Calibration
 
     /**
      * @param  array<string, float>  $figures  fitted ones by name
-     * @param  array<string, string>  $untold  figure to why it was left alone
+     * @param  array<string, Message>  $untold  figure to why it was left alone
      * @param  list<array{float, float, float, float}>  $curve  time s, measured °C, before and after the fit °C
      */
     private function __construct(
@@ -110,7 +112,7 @@ final readonly class Calibration
      * @param  \Closure(array<string, float>): list<float>  $curve
      * @param  array<string, float>  $start
      * @param  list<float>  $before
-     * @return array{list<string>, array<string, string>}
+     * @return array{list<string>, array<string, Message>}
      */
     private static function tellable(\Closure $curve, array $start, array $before): array
     {
@@ -122,13 +124,13 @@ final readonly class Calibration
             $effect = array_map(static fn (float $one, float $none): float => $one - $none, $curve([...$start, $name => $start[$name] * 1.33]), $before);
             $size = sqrt(array_sum(array_map(static fn (float $k): float => $k * $k, $effect)) / max(1, count($effect)));
             if ($size < self::LEAST_EFFECT_K) {
-                $untold[$name] = sprintf('a third more of it moves the curve by %.2f K only: this drive does not tell it.', $size);
+                $untold[$name] = Message::of('calibration.no-effect', effect: Unit::Kelvin->of($size));
 
                 continue;
             }
             foreach ($told as $other) {
                 if (abs(self::alike($effect, $effects[$other])) > self::MOST_ALIKE) {
-                    $untold[$name] = "its effect looks like that of {$other}: this drive cannot tell the two apart.";
+                    $untold[$name] = Message::of('calibration.alike', other: Message::of("calibration.figure.{$other}"));
                 }
             }
             if (! isset($untold[$name])) {
@@ -202,18 +204,18 @@ final readonly class Calibration
     {
         $heat = new Heat($brief->heat->ratedKw, $figures['heatShare'], $figures['coreWPerK'], $figures['airShare'], $brief->heat->engineKg);
         $bands = array_map(static fn ($stage) => $stage->decider->band(), $brief->control->stages);
-        $run = (new Simulation(HeatModel::of($brief->with($heat)), $fans, $bands, $brief->cooling->ceilingC, $altitudeM, self::STEP_S))->run($drive);
+        $result = (new Simulation(HeatModel::of($brief->withHeat($heat)), $fans, $bands, $brief->cooling->ceilingC, $altitudeM, self::STEP_S))->run($drive);
         $curve = [];
         $sample = 0;
-        $last = count($run->samples) - 1;
+        $last = count($result->samples) - 1;
         foreach ($at as [$timeS]) {
-            while ($sample < $last && $run->samples[$sample + 1][0] <= $timeS) {
+            while ($sample < $last && $result->samples[$sample + 1]->timeS <= $timeS) {
                 $sample++;
             }
             $next = min($last, $sample + 1);
-            $spanS = $run->samples[$next][0] - $run->samples[$sample][0];
-            $share = $spanS > 0 ? min(1.0, ($timeS - $run->samples[$sample][0]) / $spanS) : 0.0;
-            $curve[] = $run->samples[$sample][1] + $share * ($run->samples[$next][1] - $run->samples[$sample][1]);
+            $spanS = $result->samples[$next]->timeS - $result->samples[$sample]->timeS;
+            $share = $spanS > 0 ? min(1.0, ($timeS - $result->samples[$sample]->timeS) / $spanS) : 0.0;
+            $curve[] = $result->samples[$sample]->coolantC + $share * ($result->samples[$next]->coolantC - $result->samples[$sample]->coolantC);
         }
 
         return $curve;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace LampThread\Road;
 
+use LampThread\Message\Message;
+
 /** A drive against time: what the engine and the road do. Between its samples everything but key and air conditioning goes in straight lines. */
 final readonly class Drive
 {
@@ -18,8 +20,8 @@ final readonly class Drive
      */
     public function __construct(
         public string $id,
-        public string $name,
-        public string $words,
+        public Message $name,
+        public Message $description,
         public float $startsC,
         public array $timesS,
         public array $speedsKmh,
@@ -44,7 +46,7 @@ final readonly class Drive
     public function at(?float $ambientC, ?float $startsC): self
     {
         return new self(
-            $this->id, $this->name, $this->words, $startsC ?? $this->startsC, $this->timesS, $this->speedsKmh, $this->enginesRpm, $this->loads,
+            $this->id, $this->name, $this->description, $startsC ?? $this->startsC, $this->timesS, $this->speedsKmh, $this->enginesRpm, $this->loads,
             $ambientC === null ? $this->ambientsC : array_fill(0, count($this->timesS), $ambientC),
             $this->airConditioning,
             $this->keysOn,

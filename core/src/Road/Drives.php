@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace LampThread\Road;
 
+use LampThread\Message\Message;
+
 /** The drives that ship: readable data in core/data/drives, made-up but usual (common practice, no source). */
 final class Drives
 {
@@ -23,8 +25,8 @@ final class Drives
             $count = count($file['rows']);
             $drives[$id] = new Drive(
                 $id,
-                $file['name'],
-                $file['words'],
+                Message::of("drive.{$id}.name"),
+                Message::of("drive.{$id}.description"),
                 (float) $file['startsC'],
                 array_map(floatval(...), $columns['timeS']),
                 array_map(floatval(...), $columns['speedKmh']),

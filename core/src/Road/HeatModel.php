@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Road;
 
+use LampThread\Brief\Assumptions;
 use LampThread\Brief\Brief;
 use LampThread\Brief\Fit;
 
@@ -111,7 +112,7 @@ final readonly class HeatModel
             return 0.0;
         }
 
-        return $this->idleW * $engineRpm / 850.0 + $this->heatShare * ($load * $this->ratedW + ($airConditioning ? AirPath::COMPRESSOR_W : 0.0));
+        return $this->idleW * $engineRpm / Assumptions::IDLE_RPM + $this->heatShare * ($load * $this->ratedW + ($airConditioning ? AirPath::COMPRESSOR_W : 0.0));
     }
 
     /** Heat capacity flow of the coolant with the thermostat all open, W/K. */

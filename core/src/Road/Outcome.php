@@ -13,7 +13,7 @@ final readonly class Outcome
      * @param  bool  $stillCranks  whether enough is left to start with
      */
     public function __construct(
-        public Run $run,
+        public SimulationResult $result,
         public Bottleneck $limitedBy,
         public ?float $relayYears,
         public float $batteryLeftShare,

@@ -48,7 +48,7 @@ final class Simulation
         private readonly float $shiftK = 0.0,
     ) {}
 
-    public function run(Drive $drive): Run
+    public function run(Drive $drive): SimulationResult
     {
         $model = $this->model;
         $path = new AirPath($model);
@@ -64,13 +64,13 @@ final class Simulation
         $radiatorC = min($drive->startsC, $drive->ambientsC[0] + 0.5 * ($drive->startsC - $drive->ambientsC[0]));
         $opening = max(0.0, min(1.0, ($coolantC - $model->thermostatOpensC) / self::OPENS_OVER_K));
         $stages = count($this->bands);
-        $feltC = $hot = $onC = $offC = $lag = $place = $bits = [];
+        $readsC = $hot = $onC = $offC = $lag = $place = $bits = [];
         foreach ($this->bands as $stage => $band) {
             $onC[$stage] = $band->onC ?? INF;
             $offC[$stage] = $band->offC ?? -INF;
             [$place[$stage], $lag[$stage]] = self::sensor($band?->place);
-            $feltC[$stage] = $this->reads($place[$stage], $coolantC, $radiatorC, $opening);
-            $hot[$stage] = $feltC[$stage] >= $onC[$stage];
+            $readsC[$stage] = $this->reads($place[$stage], $coolantC, $radiatorC, $opening);
+            $hot[$stage] = $readsC[$stage] >= $onC[$stage];
         }
         $heatW = $flowWPerK = $takesWPerK = $airC = $bayWPerK = $ambientC = $speedKmh = $rpm = 0.0;
         $keyOn = true;
@@ -111,19 +111,19 @@ final class Simulation
             $moved = $state === null || $look;
             for ($stage = 0; $stage < $stages; $stage++) {
                 if ($hot[$stage]) {
-                    if ($feltC[$stage] <= $offC[$stage]) {
+                    if ($readsC[$stage] <= $offC[$stage]) {
                         $hot[$stage] = false;
                         $moved = true;
                     }
-                } elseif ($feltC[$stage] >= $onC[$stage]) {
+                } elseif ($readsC[$stage] >= $onC[$stage]) {
                     $hot[$stage] = true;
                     $starts[$stage]++;
                     $moved = true;
                 }
             }
             if ($moved) {
-                $asFelt = $shiftK === 0.0 ? $feltC : array_map(static fn (float $tempC): float => $tempC - $shiftK, $feltC);
-                $state = $this->fans->at($keyOn, $rpm, $airConditioning, $hot, $asFelt, $outS);
+                $asBuilt = $shiftK === 0.0 ? $readsC : array_map(static fn (float $tempC): float => $tempC - $shiftK, $readsC);
+                $state = $this->fans->at($keyOn, $rpm, $airConditioning, $hot, $asBuilt, $outS);
                 if ($state->running > $wasRunning) {
                     $fanStarts += $state->running - $wasRunning;
                 }
@@ -133,9 +133,10 @@ final class Simulation
                 $airC = $ambientC + $preheatK;
                 $stillWPerK = self::STILL_W_PER_K * (1 - $opening);
                 if ($look && $step % $every === 0) {
-                    $samples[] = [
-                        $step * $stepS, $coolantC, $radiatorC, $feltC, 100 * $opening, 100 * $state->speedShare, $state->currentA, $state->busV, $speedKmh, $rpm, $state->running, $metalC,
-                    ];
+                    $samples[] = new Sample(
+                        $step * $stepS, $coolantC, $radiatorC, $readsC, 100 * $opening, 100 * $state->speedShare, $state->currentA,
+                        $state->busV, $speedKmh, $rpm, $state->running, $metalC,
+                    );
                 }
             }
 
@@ -155,13 +156,13 @@ final class Simulation
             $towards = max(0.0, min(1.0, max($opens, min($opening, $closes))));
             $opening += ($towards - $opening) * $stepS / self::THERMOSTAT_S;
             for ($stage = 0; $stage < $stages; $stage++) {
-                $feltC[$stage] += ($this->reads($place[$stage], $coolantC, $radiatorC, $opening) - $feltC[$stage]) * $stepS / $lag[$stage];
+                $readsC[$stage] += ($this->reads($place[$stage], $coolantC, $radiatorC, $opening) - $readsC[$stage]) * $stepS / $lag[$stage];
             }
 
             if ($coolantC > $peakC) {
                 $peakC = $coolantC;
                 $peakAt = $step;
-                $peak = [$state, $hot, $airMs, $flowWPerK, $rpm, $keyOn, $ambientC];
+                $peak = new Peak($state, $hot, $airMs, $flowWPerK, $rpm, $keyOn, $ambientC);
             }
             if ($coolantC > $this->ceilingC) {
                 $overS += $stepS;
@@ -177,7 +178,7 @@ final class Simulation
         }
         $storedJ = $model->metalJPerK * ($metalC - $beginning[0]) + $model->engineJPerK * ($coolantC - $beginning[1]) + $model->radiatorJPerK * ($radiatorC - $beginning[2]);
 
-        return new Run(
+        return new SimulationResult(
             $drive, $samples, $peakC, $peakAt * $stepS, $overS, ($steps + 1) * $stepS, $runS, $fanStarts, $starts, $ampereS / 3600, $batteryAs / 3600,
             $batteryOutAs / 3600, $inJ, $outJ, $storedJ, $peak, $coolantC,
         );

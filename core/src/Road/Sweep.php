@@ -51,9 +51,9 @@ final readonly class Sweep
 
                 return $band === null ? null : new TemperatureBand($band->onC + $shiftK, $band->onC + $shiftK - $gapK, $band->place);
             }, $this->brief->control->stages);
-            $run = (new Simulation($this->model, $this->fans, $bands, $this->brief->cooling->ceilingC, $this->altitudeM, self::STEP_S, $shiftK))->run($drive);
+            $result = (new Simulation($this->model, $this->fans, $bands, $this->brief->cooling->ceilingC, $this->altitudeM, self::STEP_S, $shiftK))->run($drive);
             $cells[] = [
-                'onC' => $onC, 'offC' => $onC - $gapK, 'peakC' => $run->peakC, 'startsPerHour' => $run->startsPerHour(), 'ampereHours' => $run->fanAh,
+                'onC' => $onC, 'offC' => $onC - $gapK, 'peakC' => $result->peakC, 'startsPerHour' => $result->startsPerHour(), 'ampereHours' => $result->fanAh,
             ];
         }
 
@@ -71,7 +71,8 @@ final readonly class Sweep
         return array_map(static function (array $cell) use ($cells): bool {
             foreach ($cells as $other) {
                 $isNoWorse = $other['peakC'] <= $cell['peakC'] && $other['startsPerHour'] <= $cell['startsPerHour'] && $other['ampereHours'] <= $cell['ampereHours'];
-                if ($isNoWorse && $other !== $cell && [$other['peakC'], $other['startsPerHour'], $other['ampereHours']] !== [$cell['peakC'], $cell['startsPerHour'], $cell['ampereHours']]) {
+                $isEqual = [$other['peakC'], $other['startsPerHour'], $other['ampereHours']] === [$cell['peakC'], $cell['startsPerHour'], $cell['ampereHours']];
+                if ($isNoWorse && $other !== $cell && ! $isEqual) {
                     return false;
                 }
             }

@@ -4,38 +4,38 @@ declare(strict_types=1);
 
 namespace LampThread\Sizing;
 
-use LampThread\Shelf\Conductor;
-use LampThread\Shelf\FusePart;
-use LampThread\Shelf\GivenPart;
-use LampThread\Shelf\RelayPart;
+use LampThread\Message\Message;
+use LampThread\Parts\Part;
 
 /** A part, judged. */
 final readonly class Candidate
 {
     /** @param  non-empty-list<Constraint>  $constraints */
     public function __construct(
-        public Conductor|FusePart|RelayPart|GivenPart $part,
+        public Part $part,
         public array $constraints,
     ) {}
 
-    public function label(): string
+    public function label(): Message
     {
-        return $this->part instanceof Conductor ? $this->part->designation : $this->part->name;
+        return $this->part->label();
     }
 
     /** For one piece, or for a metre of cable; null where it is not bought for the job. */
     public function price(): ?float
     {
-        return match (true) {
-            $this->part instanceof Conductor => $this->part->pricePerM,
-            $this->part instanceof GivenPart => null,
-            default => $this->part->price,
-        };
+        return $this->part->unitPrice();
     }
 
     public function fits(): bool
     {
         return $this->broken() === [];
+    }
+
+    /** Whether all it breaks are wishes. */
+    public function works(): bool
+    {
+        return array_filter($this->broken(), static fn (Constraint $constraint): bool => ! $constraint->isWish) === [];
     }
 
     /** @return list<Constraint> */

@@ -4,42 +4,54 @@ declare(strict_types=1);
 
 namespace LampThread\Sizing;
 
-/** What was taken and why: the smallest candidate that meets every constraint, unless the job or the installer says otherwise. */
+use LampThread\Message\Message;
+
+/** What was chosen and why: the smallest candidate that meets every constraint, unless the job or the installer says otherwise. */
 final readonly class Choice
 {
     /**
-     * @param  string  $kind  wire, fuse, relay, or what was given: switch, output, resistor, diode, earth
+     * @param  string  $kind  wire, fuse, relay, or what was given: switch, resistor, diode, earth
      * @param  Candidate|null  $nextDown  the next smaller part, and what it would break
      * @param  Candidate|null  $runnerUp  the next best that fits
      * @param  list<Candidate>  $candidates  all that were judged, small to large; none where the part was given
      * @param  string  $briefPath  JSON pointer to the answer it hangs on
-     * @param  string|null  $because  why not the smallest that fits, where it is not
+     * @param  Message|null  $because  why not the smallest that fits, where it is not
      */
     private function __construct(
         public string $id,
         public string $kind,
-        public string $name,
+        public Message $name,
         public Candidate $taken,
         public ?Candidate $nextDown,
         public ?Candidate $runnerUp,
         public bool $isPinned,
         public array $candidates,
         public string $briefPath,
-        public ?string $because = null,
+        public ?Message $because = null,
     ) {}
 
     /**
      * @param  list<Candidate>  $candidates  small to large; at least one
      * @param  Candidate|null  $pinned  what the installer has decided, judged like the rest
-     * @param  string|null  $wanted  id of the candidate the job as a whole wants; null for the smallest that fits
+     * @param  list<Candidate>  $onRequest  judged and shown, but only ever taken when pinned
+     * @param  string|null  $preferred  id of the candidate the job as a whole prefers; null for the smallest that fits
+     * @param  string  $preferredBecause  code of the sentence that says why
      */
-    public static function among(string $id, string $kind, string $name, array $candidates, ?Candidate $pinned, ?string $wanted = null): self
-    {
+    public static function among(
+        string $id,
+        string $kind,
+        Message $name,
+        array $candidates,
+        ?Candidate $pinned,
+        ?string $preferred = null,
+        array $onRequest = [],
+        string $preferredBecause = 'choice.one-type-for-all',
+    ): self {
         assert($candidates !== [], 'the shelf holds nothing of the kind');
         $fitting = array_keys(array_filter($candidates, static fn (Candidate $candidate): bool => $candidate->fits()));
-        $taken = $fitting[0] ?? self::nearest($candidates);
+        $taken = $fitting[0] ?? self::working($candidates) ?? self::nearest($candidates);
         foreach ($fitting as $at) {
-            if ($candidates[$at]->part->id === $wanted) {
+            if ($candidates[$at]->part->id() === $preferred) {
                 $taken = $at;
             }
         }
@@ -54,10 +66,36 @@ final readonly class Choice
             $pinned === null ? $candidates[min($taken, $fitting[0] ?? $taken) - 1] ?? null : null,
             $pinned === null && $others !== [] ? $candidates[$others[0]] : null,
             $pinned !== null,
-            $candidates,
+            [...$candidates, ...$onRequest],
             "/pinned/{$id}",
-            $pinned !== null || $isSmallest ? null : "{$candidates[$fitting[0]]->label()} would do here. One type for the whole job, with one spare of it to carry, costs no more.",
+            $pinned !== null || $isSmallest ? null : Message::of($preferredBecause, smallest: $candidates[$fitting[0]]->label()),
         );
+    }
+
+    /** Whether there is a part at all: pinned, given or fitting. What stands in for none is for the solver alone and is not cut or bought. */
+    public function isMade(): bool
+    {
+        return $this->isPinned || $this->candidates === [] || $this->taken->works();
+    }
+
+    public function label(): Message
+    {
+        return $this->isMade() ? $this->taken->label() : Message::of('choice.none-fits');
+    }
+
+    /**
+     * Where nothing meets every wish too, what works and comes nearest to them; null where nothing works.
+     *
+     * @param  non-empty-list<Candidate>  $candidates
+     */
+    private static function working(array $candidates): ?int
+    {
+        $used = array_map(
+            static fn (Candidate $candidate): float => $candidate->deciding()->usedShare(),
+            array_filter($candidates, static fn (Candidate $candidate): bool => $candidate->works()),
+        );
+
+        return $used === [] ? null : array_keys($used, min($used), true)[0];
     }
 
     /**
@@ -69,11 +107,14 @@ final readonly class Choice
     {
         $used = array_map(static fn (Candidate $candidate): float => $candidate->deciding()->usedShare(), $candidates);
 
-        return (int) array_search(min($used), $used, true);
+        // Of several that are as far off the largest: what is hopeless for all is least so for it.
+        $least = array_keys($used, min($used), true);
+
+        return $least[count($least) - 1];
     }
 
     /** A part the brief names. */
-    public static function given(string $id, string $kind, string $name, Candidate $judged, string $briefPath): self
+    public static function given(string $id, string $kind, Message $name, Candidate $judged, string $briefPath): self
     {
         return new self($id, $kind, $name, $judged, null, null, false, [], $briefPath);
     }

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace LampThread\Sizing;
 
 use LampThread\Circuit\Component\Fuse;
-use LampThread\Electrics\Surge;
-use LampThread\Shelf\FuseGates;
-use LampThread\Shelf\FusePart;
-use LampThread\Shelf\Shelf;
+use LampThread\Message\Unit;
+use LampThread\Operation\Surge;
+use LampThread\Parts\FuseGates;
+use LampThread\Parts\FusePart;
+use LampThread\Parts\Shelf;
 
 /** Chooses a fuse by the load it carries all day, warm, and by the start it must ride through, aged. */
 final readonly class FuseSizing
@@ -16,68 +17,47 @@ final readonly class FuseSizing
     /** Share of its rating a fuse carries continuously at 25 °C (common practice, no source). */
     public const CONTINUOUS_SHARE = 0.75;
 
-    /** What the rating loses for each kelvin above 25 °C (common practice, no source). */
-    public const LOSS_PER_K = 0.0015;
+    /** An aged fuse opens at that much less heat, so at its root less current (common practice, no source). */
+    public const AGEING_OF_HEAT = 1.25;
 
-    /** An aged fuse opens at as much less current (common practice, no source). */
-    public const AGEING = 1.25;
+    /** Start above which a fan is not left to a fast fuse, A (common practice, no source). */
+    public const FAST_FUSE_START_A = 40.0;
 
     public function __construct(private Shelf $shelf) {}
-
-    /** What is left of a rating at an ambient, A. */
-    public static function ratedAt(float $ratedA, float $ambientC): float
-    {
-        return $ratedA * (1 - self::LOSS_PER_K * max(0.0, $ambientC - 25.0));
-    }
 
     /** Continuous current of a rating at an ambient, A. */
     public static function continuousA(float $ratedA, float $ambientC): float
     {
-        return self::CONTINUOUS_SHARE * self::ratedAt($ratedA, $ambientC);
+        return self::CONTINUOUS_SHARE * FusePart::ratedAt($ratedA, $ambientC);
     }
 
     /**
      * @param  Surge  $start  the hardest start through it
-     * @param  float|null  $sharedA  rating of the fuse of the circuit it is fed from, A
      */
-    public function choose(Fuse $fuse, Duty $duty, Surge $start, ?float $sharedA, ?string $pinned): Choice
+    public function choose(Fuse $fuse, OperatingEnvelope $envelope, Surge $start, ?string $pinned): Choice
     {
-        $currentA = $duty->greatestA($fuse->id);
+        $currentA = $envelope->greatestA($fuse->id);
         $ambientC = $fuse->zone->ambientC();
         $hardest = array_map(static fn (FuseGates $gates): array => self::hardest($gates, $start), $this->shelf->gates);
         $judge = static fn (FusePart $part): Candidate => new Candidate($part, array_values(array_filter([
-            new Constraint(
-                'continuous load',
-                $currentA,
-                self::continuousA($part->ratedA, $ambientC),
-                'A',
-                sprintf(
-                    'I ≤ %g A × %g × (1 − %g × (%g °C − 25 °C))',
-                    $part->ratedA,
-                    self::CONTINUOUS_SHARE,
-                    self::LOSS_PER_K,
-                    max(25.0, $ambientC),
-                ),
-                'continuous load at most 75 % of the rating at 25 °C, −0.15 %/K above: common practice, no source',
-            ),
-            self::ridesThrough($part, $ambientC, $start, $hardest[$part->family]),
-            $sharedA === null ? null : new Constraint(
-                'the fuse it shares',
-                $part->ratedA,
-                $sharedA,
-                'A',
-                'rating ≤ that of the circuit it is taken from',
-                'common practice, no source',
-            ),
+            new Constraint('continuous-load', $currentA, self::continuousA($part->ratedA, $ambientC), Unit::Ampere, [
+                'rated' => Unit::Ampere->of($part->ratedA), 'ambient' => Unit::Celsius->of(max(25.0, $ambientC)),
+            ]),
+            self::ridesThrough($part, $start, $hardest[$part->family]),
+            $part->gates->isFast() ? new Constraint('fast-fuse', $start->peakA, self::FAST_FUSE_START_A, Unit::Ampere, isWish: true) : null,
+            $fuse->sharedA === null ? null : new Constraint('shared-fuse', $part->ratedA, $fuse->sharedA, Unit::Ampere),
         ])));
         $pinnedPart = $pinned === null ? null : $this->shelf->fuse($pinned);
+
+        $parts = $this->shelf->allFuses();
 
         return Choice::among(
             $fuse->id,
             'fuse',
             $fuse->name,
-            array_map($judge, $this->shelf->allFuses()),
+            array_map($judge, array_values(array_filter($parts, static fn (FusePart $part): bool => ! $part->isResettable()))),
             $pinnedPart === null ? null : $judge($pinnedPart),
+            onRequest: array_map($judge, array_values(array_filter($parts, static fn (FusePart $part): bool => $part->isResettable()))),
         );
     }
 
@@ -91,7 +71,7 @@ final readonly class FuseSizing
     {
         $hardest = [0.0, 0.0, 1.0];
         foreach ($start->equivalents() as [$timeS, $equivalentA]) {
-            $agedA = self::AGEING * $equivalentA;
+            $agedA = sqrt(self::AGEING_OF_HEAT) * $equivalentA;
             $multiple = $gates->heldMultiple($timeS);
             if ($agedA * $hardest[2] > $hardest[1] * $multiple) {
                 $hardest = [$timeS, $agedA, $multiple];
@@ -101,28 +81,23 @@ final readonly class FuseSizing
         return $hardest;
     }
 
-    /** @param  array{float, float, float}  $hardest  of its family */
-    private static function ridesThrough(FusePart $part, float $ambientC, Surge $start, array $hardest): Constraint
+    /**
+     * A start is over before its surroundings matter to what melts: the rating counts as printed.
+     *
+     * @param  array{float, float, float}  $hardest  of its family
+     */
+    private static function ridesThrough(FusePart $part, Surge $start, array $hardest): Constraint
     {
         [$timeS, $agedA, $multiple] = $hardest;
-        $ratedA = self::ratedAt($part->ratedA, $ambientC);
 
-        return new Constraint(
-            'start surge',
-            $agedA,
-            $ratedA * $multiple,
-            'A',
-            sprintf(
-                'start peaks at %.3g A and is over in %.2g s; hardest after %.2g s: %g × √(∫I²dt/t) = %.3g A against what it surely holds so long, %.2f × %.3g A',
-                $start->peakA,
-                $start->durationS,
-                $timeS,
-                self::AGEING,
-                $agedA,
-                $multiple,
-                $ratedA,
-            ),
-            "least opening times of {$part->gates->standard}, from memory; a quarter off for age: common practice, no source",
-        );
+        return new Constraint('start-surge', $agedA, $part->ratedA * $multiple, Unit::Ampere, [
+            'peak' => Unit::Ampere->of($start->peakA),
+            'duration' => Unit::Second->of($start->durationS),
+            'at' => Unit::Second->of($timeS),
+            'aged' => Unit::Ampere->of($agedA),
+            'multiple' => round($multiple, 2),
+            'rated' => Unit::Ampere->of($part->ratedA),
+            'standard' => $part->gates->standard,
+        ]);
     }
 }

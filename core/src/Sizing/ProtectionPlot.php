@@ -6,11 +6,11 @@ namespace LampThread\Sizing;
 
 use LampThread\Brief\Brief;
 use LampThread\Circuit\Circuit;
-use LampThread\Circuit\Component\Component;
-use LampThread\Circuit\Component\Protects;
-use LampThread\Circuit\Reel;
-use LampThread\Electrics\Solver;
-use LampThread\Shelf\Shelf;
+use LampThread\Circuit\WireGroup;
+use LampThread\Message\Message;
+use LampThread\Message\Unit;
+use LampThread\Operation\Solver;
+use LampThread\Parts\Shelf;
 
 /** Current against time for one feed: its start, the band in which its fuse opens, what its wire withstands, and a short at the far end. */
 final readonly class ProtectionPlot
@@ -27,9 +27,9 @@ final readonly class ProtectionPlot
      * @param  list<array{second: float, ampere: float}>  $start  steady current that heats as much as the start by then
      */
     private function __construct(
-        public string $reel,
-        public string $name,
-        public string $fuse,
+        public string $group,
+        public Message $name,
+        public Message $fuse,
         public float $ratedA,
         public float $carriesA,
         public float $ampacityA,
@@ -38,38 +38,47 @@ final readonly class ProtectionPlot
         public float $heatA2s,
         public float $shortA,
         public ?float $shortOpensS,
+        public ?Stall $stall,
         public array $band,
         public array $withstand,
         public array $start,
     ) {}
 
-    public static function of(Reel $reel, Brief $brief, Circuit $circuit, Duty $duty, Starts $starts, Solver $solver, Shelf $shelf): self
-    {
-        $wires = $circuit->wiresOf($reel);
-        assert($wires !== [], 'a reel that nothing is cut from');
-        $protection = Protection::of($reel, $circuit, $shelf);
-        $component = $circuit->components[$reel->fuseId];
-        assert($component instanceof Component && $component instanceof Protects);
+    public static function of(
+        WireGroup $group,
+        Brief $brief,
+        Circuit $circuit,
+        OperatingEnvelope $envelope,
+        OperatingEnvelope $jammed,
+        StartSurges $starts,
+        Solver $solver,
+        Shelf $shelf,
+    ): self {
+        $wires = $circuit->wiresOf($group);
+        assert($wires !== [], 'a group no wire is in');
+        $protection = Protection::of($group, $circuit, $shelf);
+        $component = $circuit->components[$group->protectedBy];
         $sizing = new WireSizing($shelf, new Ampacity($shelf->ampacityRows), $brief);
         $insulationC = $brief->wiring->insulationC;
         $leastA = min(array_map(static fn ($wire): float => $sizing->ampacityA($wire, $wire->conductor), $wires));
         $withstand = sqrt(Adiabatic::withstandA2s($wires[0]->conductor->areaMm2, $insulationC, $insulationC + Adiabatic::OVERLOAD_K));
-        $shortA = $sizing->shortA($wires[0]->conductor, Loop::of($wires, $reel, $duty, $solver));
+        $shortA = $sizing->shortA($wires[0]->conductor, FeedLoop::of($wires, $group, $envelope, $solver));
         $surge = $starts->has($component->id) ? $starts->surge($component->id) : null;
         $finite = static fn (float $seconds): ?float => is_finite($seconds) ? $seconds : null;
 
         return new self(
-            $reel->id,
-            $reel->name,
-            "{$component->mark} {$protection->ratedA} A",
+            $group->id,
+            $group->name,
+            Message::of('component.fuse-rated', mark: $component->mark, rated: Unit::Ampere->of($protection->ratedA)),
             $protection->ratedA,
-            $duty->greatestA($wires[0]->id),
+            $envelope->greatestA($wires[0]->id),
             $leastA,
-            $surge->peakA ?? $duty->greatestA($wires[0]->id),
+            $surge->peakA ?? $envelope->greatestA($wires[0]->id),
             $surge->durationS ?? 0.0,
             $surge->heatA2s ?? 0.0,
             $shortA,
             $finite($protection->gates->mostS($shortA / $protection->ratedA)),
+            Stall::of($component->id, $group->loadFrom, $group->loadTo, $protection->ratedA, $protection->gates, $jammed),
             array_map(static fn (float $multiple): array => [
                 'ampere' => $multiple * $protection->ratedA,
                 'leastS' => $finite($protection->gates->leastS($multiple)),

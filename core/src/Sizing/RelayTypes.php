@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace LampThread\Sizing;
 
-use LampThread\Shelf\RelayPart;
-
 /**
  * Which relays a job takes as a whole: the least spent on relays and one spare of each type, so that the same type is taken
  * throughout where that costs little. Found exactly, by trying every set of types.
@@ -25,9 +23,9 @@ final class RelayTypes
         $fits = [];
         foreach ($candidates as $relay => $ofRelay) {
             foreach ($ofRelay as $candidate) {
-                if ($candidate->fits() && $candidate->part instanceof RelayPart) {
-                    $prices[$candidate->part->id] = $candidate->part->price;
-                    $fits[$relay][$candidate->part->id] = true;
+                if ($candidate->fits()) {
+                    $prices[$candidate->part->id()] = $candidate->price() ?? 0.0;
+                    $fits[$relay][$candidate->part->id()] = true;
                 }
             }
         }

@@ -5,15 +5,14 @@ declare(strict_types=1);
 namespace LampThread\Sizing;
 
 use LampThread\Brief\Brief;
-use LampThread\Brief\Feed;
-use LampThread\Circuit\Arrangement\CoilSupply;
 use LampThread\Circuit\Circuit;
-use LampThread\Circuit\Component\Component;
 use LampThread\Circuit\Component\Fuse;
 use LampThread\Circuit\Component\Relay;
-use LampThread\Circuit\Fitted;
-use LampThread\Electrics\Solver;
-use LampThread\Shelf\Shelf;
+use LampThread\Circuit\Control\CircuitBuilder;
+use LampThread\Circuit\Selection;
+use LampThread\Parts\Conductor;
+use LampThread\Parts\FusePart;
+use LampThread\Parts\Shelf;
 
 /**
  * The parts of a job, chosen: fuses and relays by what a generously wired circuit would carry and how its fans start, then wires
@@ -27,24 +26,27 @@ final readonly class Sizing
     /**
      * @param  array<string, Choice>  $choices  by id
      * @param  Circuit  $circuit  built with what was chosen
-     * @param  Duty  $duty  what that circuit carries
+     * @param  OperatingEnvelope  $envelope  what that circuit carries
+     * @param  Ampacity  $ampacity  what wires were chosen by
      */
     private function __construct(
         public Brief $brief,
         public array $choices,
         public Circuit $circuit,
-        public Duty $duty,
+        public OperatingEnvelope $envelope,
+        public Ampacity $ampacity,
     ) {}
 
     public static function of(Brief $brief, Shelf $shelf): self
     {
-        $generous = Fitted::generous($brief, $shelf);
-        $circuit = Circuit::of($brief, $generous);
-        $duty = Duty::of($circuit);
-        $starts = Starts::of($circuit, Duty::of($circuit, starting: true), self::opening($circuit));
-        $choices = self::fuses($brief, $shelf, $circuit, $duty, $starts) + self::relays($brief, $shelf, $circuit, $duty, $starts);
-        $taken = array_map(static fn (Choice $choice): string => $choice->taken->part->id, $choices);
-        $fitted = new Fitted(
+        $generous = Selection::generous($brief, $shelf);
+        $circuit = CircuitBuilder::build($brief, $generous);
+        $envelope = OperatingEnvelope::of($circuit);
+        $starts = StartSurges::of($circuit, OperatingEnvelope::of($circuit, starting: true), self::opening($circuit));
+        $choices = self::fuses($brief, $shelf, $circuit, $envelope, $starts);
+        $choices += self::relays($brief, $shelf, $circuit, $envelope, $starts, $choices);
+        $taken = array_map(static fn (Choice $choice): string => $choice->taken->part->id(), $choices);
+        $fitted = new Selection(
             $generous->usualConductor,
             $generous->usualFuse,
             $generous->usualRelay,
@@ -52,30 +54,21 @@ final readonly class Sizing
             array_filter(array_map($shelf->fuse(...), $taken)),
             array_filter(array_map($shelf->relay(...), $taken)),
         );
-        $circuit = Circuit::of($brief, $fitted);
-        $duty = Duty::of($circuit);
-        $wireSizing = new WireSizing($shelf, new Ampacity($shelf->ampacityRows), $brief);
-        $solver = new Solver($circuit);
-        $conductors = [];
-        $conductorC = [];
-        foreach ($circuit->reels as $reel) {
-            $wires = $circuit->wiresOf($reel);
-            if ($wires === []) {
-                continue;
-            }
-            $choice = $wireSizing->choose($reel, $circuit, $duty, $solver, $brief->pinned[$reel->id] ?? null);
-            $choices[$reel->id] = $choice;
-            $conductor = $shelf->conductor($choice->taken->part->id) ?? $fitted->usualConductor;
-            $conductors[$reel->id] = $conductor;
-            $choices += $wireSizing->given($reel, $circuit, $duty, $solver, $conductor);
-            foreach ($wires as $wire) {
-                $conductorC[$wire->id] = $wireSizing->conductorC($wire, $conductor, $duty->greatestA($wire->id));
-            }
+        $circuit = CircuitBuilder::build($brief, $fitted);
+        $envelope = OperatingEnvelope::of($circuit);
+        [$wires, $conductors, $conductorC] = (new WireChoices($brief, $shelf, $circuit, $envelope))->all($fitted->usualConductor);
+        if (self::hasThickEnds($wires)) {
+            $wanted = (new WireChoices($brief, $shelf, $circuit, $envelope, endsCount: false))->all($fitted->usualConductor)[1];
+            $fitted = $fitted->stubbed(self::stubs($circuit, $wanted));
+            $circuit = CircuitBuilder::build($brief, $fitted);
+            $envelope = OperatingEnvelope::of($circuit);
+            [$wires, $conductors, $conductorC] = (new WireChoices($brief, $shelf, $circuit, $envelope))->all($fitted->usualConductor);
         }
-        $circuit = Circuit::of($brief, $fitted->wired($conductors, $conductorC));
-        $duty = Duty::of($circuit);
+        $choices += $wires;
+        $circuit = CircuitBuilder::build($brief, $fitted->wired($conductors, $conductorC));
+        $envelope = OperatingEnvelope::of($circuit);
 
-        return new self($brief, $choices + (new Ratings($brief, $circuit, $duty))->all(), $circuit, $duty);
+        return new self($brief, $choices + (new GivenRatings($circuit, $envelope))->all(), $circuit, $envelope, new Ampacity($shelf->ampacityRows));
     }
 
     /** What the chosen parts and the cable cost, in the workshop's own money. */
@@ -83,10 +76,10 @@ final readonly class Sizing
     {
         $cost = 0.0;
         foreach ($this->choices as $choice) {
-            $cost += $choice->kind === 'wire' ? 0.0 : $choice->taken->price() ?? 0.0;
+            $cost += $choice->kind === 'wire' || ! $choice->isMade() ? 0.0 : $choice->taken->price() ?? 0.0;
         }
         foreach ($this->circuit->wires as $wire) {
-            $cost += $wire->run->given === null ? $wire->run->lengthM * $wire->conductor->pricePerM : 0.0;
+            $cost += $wire->segment->given === null ? $wire->segment->lengthM * $wire->conductor->pricePerM : 0.0;
         }
 
         return $cost;
@@ -96,38 +89,42 @@ final readonly class Sizing
     private static function opening(Circuit $circuit): array
     {
         return [
-            ...array_map(static fn (Component $fuse): string => $fuse->id, $circuit->each(Fuse::class)),
-            ...array_map(static fn (Component $relay): string => "{$relay->id}-contact", $circuit->each(Relay::class)),
+            ...array_map(static fn (Fuse $fuse): string => $fuse->id, $circuit->each(Fuse::class)),
+            ...array_map(static fn (Relay $relay): string => $relay->makeContact(), $circuit->each(Relay::class)),
         ];
     }
 
     /** @return array<string, Choice> */
-    private static function fuses(Brief $brief, Shelf $shelf, Circuit $circuit, Duty $duty, Starts $starts): array
+    private static function fuses(Brief $brief, Shelf $shelf, Circuit $circuit, OperatingEnvelope $envelope, StartSurges $starts): array
     {
         $sizing = new FuseSizing($shelf);
         $choices = [];
         foreach ($circuit->each(Fuse::class) as $fuse) {
-            $sharesCircuit = $fuse->id !== CoilSupply::FUSE && $brief->control->feed === Feed::ExistingCircuit;
-            $choices[$fuse->id] = $sizing->choose(
-                $fuse,
-                $duty,
-                $starts->surge($fuse->id),
-                $sharesCircuit ? $brief->control->existingFuseA : null,
-                $brief->pinned[$fuse->id] ?? null,
-            );
+            $choices[$fuse->id] = $sizing->choose($fuse, $envelope, $starts->surge($fuse->id), $brief->pinned[$fuse->id] ?? null);
         }
 
         return $choices;
     }
 
-    /** @return array<string, Choice> */
-    private static function relays(Brief $brief, Shelf $shelf, Circuit $circuit, Duty $duty, Starts $starts): array
-    {
+    /**
+     * @param  array<string, Choice>  $fuses
+     * @return array<string, Choice>
+     */
+    private static function relays(
+        Brief $brief,
+        Shelf $shelf,
+        Circuit $circuit,
+        OperatingEnvelope $envelope,
+        StartSurges $starts,
+        array $fuses,
+    ): array {
         $sizing = new RelaySizing($shelf, $brief);
         $relays = $circuit->each(Relay::class);
         $candidates = [];
+        $fuseA = [];
         foreach ($relays as $relay) {
-            $candidates[$relay->id] = $sizing->candidates($relay, $duty, $starts->surge("{$relay->id}-contact"));
+            $fuseA[$relay->id] = self::fuseBeforeA($relay, $circuit, $fuses);
+            $candidates[$relay->id] = $sizing->candidates($relay, $envelope, $starts->surge($relay->makeContact()), $fuseA[$relay->id]);
         }
         $wanted = RelayTypes::cheapest(array_diff_key($candidates, $brief->pinned));
         $choices = [];
@@ -138,11 +135,63 @@ final readonly class Sizing
                 'relay',
                 $relay->name,
                 $candidates[$relay->id],
-                $pinned === null ? null : $sizing->judge($pinned, $relay, $duty, $starts->surge("{$relay->id}-contact")),
+                $pinned === null ? null : $sizing->judge($pinned, $relay, $envelope, $starts->surge($relay->makeContact()), $fuseA[$relay->id]),
                 $wanted[$relay->id] ?? null,
             );
         }
 
         return $choices;
+    }
+
+    /**
+     * Whether a wire is pinned, or would have to be, thicker than its ends take.
+     *
+     * @param  array<string, Choice>  $wires
+     */
+    private static function hasThickEnds(array $wires): bool
+    {
+        foreach ($wires as $choice) {
+            $broken = array_map(static fn (Constraint $constraint): string => $constraint->code, $choice->taken->broken());
+            if (! $choice->isMade() || in_array('ends-take', $broken, true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param  array<string, Conductor>  $conductors  by wire group, whatever they end at
+     * @return array<string, true> terminals that take no wire as thick as the one that leads to them
+     */
+    private static function stubs(Circuit $circuit, array $conductors): array
+    {
+        $stubs = [];
+        foreach ($circuit->wires as $wire) {
+            foreach ([$wire->from, $wire->to] as $terminal) {
+                if ($wire->segment->given === null && $conductors[$wire->group]->areaMm2 > $circuit->terminationAt($terminal)->mostMm2()) {
+                    $stubs[$terminal] = true;
+                }
+            }
+        }
+
+        return $stubs;
+    }
+
+    /**
+     * Rating of the largest fuse that lets current to a relay's contact, A.
+     *
+     * @param  array<string, Choice>  $fuses
+     */
+    private static function fuseBeforeA(Relay $relay, Circuit $circuit, array $fuses): float
+    {
+        $largestA = 0.0;
+        foreach ($circuit->wiresInto($relay->terminal('30')) as $wire) {
+            $protection = $circuit->protectionOf($circuit->wireGroups[$wire->group]);
+            $chosen = ($fuses[$protection->id] ?? null)?->taken->part;
+            $largestA = max($largestA, $chosen instanceof FusePart ? $chosen->ratedA : $protection->ratedA());
+        }
+
+        return $largestA;
     }
 }

@@ -6,10 +6,11 @@ namespace LampThread\Sizing;
 
 use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\FanMotor;
-use LampThread\Electrics\Key;
-use LampThread\Electrics\OperatingPoint;
-use LampThread\Electrics\RunUp;
-use LampThread\Electrics\Solver;
+use LampThread\Circuit\Component\Key;
+use LampThread\Circuit\Component\Rail;
+use LampThread\Operation\OperatingPoint;
+use LampThread\Operation\RunUp;
+use LampThread\Operation\Solver;
 
 /** How far the battery falls when the fans start together, and when each starts while the others run. */
 final readonly class StartDip
@@ -20,7 +21,7 @@ final readonly class StartDip
     private function __construct(public int $fans, public float $togetherV, public float $apartV) {}
 
     /** @return self|null null where no fan ever starts */
-    public static function of(Circuit $circuit, Duty $starting): ?self
+    public static function of(Circuit $circuit, OperatingEnvelope $starting): ?self
     {
         $solver = new Solver($circuit);
         $motors = $circuit->each(FanMotor::class);
@@ -30,7 +31,7 @@ final readonly class StartDip
         ));
         $hardest = $starting->points[0];
         foreach ($starting->points as $point) {
-            if ($point->setting->key === Key::Run && $drawA($point) > $drawA($hardest)) {
+            if ($point->conditions->key === Key::Run && $drawA($point) > $drawA($hardest)) {
                 $hardest = $point;
             }
         }
@@ -43,10 +44,10 @@ final readonly class StartDip
         if ($fed === []) {
             return null;
         }
-        $together = RunUp::of($solver, $hardest, [], [Circuit::SUPPLY]);
-        $apart = array_map(static fn (string $fan): float => $together->again($fan)->leastV(Circuit::SUPPLY), count($fed) > 1 ? $fed : []);
+        $together = RunUp::of($solver, $hardest, [], [Rail::SUPPLY]);
+        $apart = array_map(static fn (string $fan): float => $together->again($fan)->leastV(Rail::SUPPLY), count($fed) > 1 ? $fed : []);
 
-        $togetherV = $together->leastV(Circuit::SUPPLY);
+        $togetherV = $together->leastV(Rail::SUPPLY);
 
         return new self(count($fed), $togetherV, $apart === [] ? $togetherV : min($apart));
     }

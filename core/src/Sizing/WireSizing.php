@@ -6,11 +6,13 @@ namespace LampThread\Sizing;
 
 use LampThread\Brief\Brief;
 use LampThread\Circuit\Circuit;
-use LampThread\Circuit\Reel;
 use LampThread\Circuit\Wire;
-use LampThread\Electrics\Solver;
-use LampThread\Shelf\Conductor;
-use LampThread\Shelf\Shelf;
+use LampThread\Circuit\WireGroup;
+use LampThread\Message\Message;
+use LampThread\Message\Unit;
+use LampThread\Operation\Solver;
+use LampThread\Parts\Conductor;
+use LampThread\Parts\Shelf;
 
 /**
  * Chooses the one size a thread is cut from: strong enough, cool enough, thicker than its fuse asks at rating, at a long overload and
@@ -24,33 +26,53 @@ final readonly class WireSizing
     /** Current over rating at which a fuse may take its longest to open: its 135 % gate. */
     public const LONG_OVERLOAD = 1.35;
 
-    private const AMPACITY_SOURCE = '33 CFR 183.425 Table 5 (from memory), ambient by NEC 310.15(B)';
+    public function __construct(private Shelf $shelf, private Ampacity $ampacity, private Brief $brief, private bool $endsCount = true) {}
 
-    public function __construct(private Shelf $shelf, private Ampacity $ampacity, private Brief $brief) {}
-
-    /** @param  Circuit  $circuit  with its fuses and relays already chosen, wires still generous */
-    public function choose(Reel $reel, Circuit $circuit, Duty $duty, Solver $solver, ?string $pinned): Choice
-    {
-        $wires = $circuit->wiresOf($reel);
-        assert($wires !== [], 'a reel that nothing is cut from');
-        $protection = Protection::of($reel, $circuit, $this->shelf);
-        $loop = Loop::of($wires, $reel, $duty, $solver);
-        $new = array_values(array_filter($wires, static fn (Wire $wire): bool => $wire->run->given === null));
-        $isSpent = $this->isSpent($loop);
+    /**
+     * @param  Circuit  $circuit  with its fuses and relays already chosen, wires still generous
+     * @param  float  $limitPercent  what its wires may lose
+     * @param  string|null  $preferred  id of the size equal fans on equal ways have
+     */
+    public function choose(
+        WireGroup $group,
+        Circuit $circuit,
+        OperatingEnvelope $envelope,
+        Solver $solver,
+        ?string $pinned,
+        float $limitPercent,
+        ?string $preferred = null,
+    ): Choice {
+        $wires = $circuit->wiresOf($group);
+        assert($wires !== [], 'a group no wire is in');
+        $protection = Protection::of($group, $circuit, $this->shelf);
+        $loop = FeedLoop::of($wires, $group, $envelope, $solver);
+        $new = array_values(array_filter($wires, static fn (Wire $wire): bool => $wire->segment->given === null));
+        $isSpent = $this->isSpent($loop, $limitPercent);
         $judge = fn (Conductor $conductor): Candidate => new Candidate($conductor, [
-            new Constraint('strength', self::LEAST_MM2, $conductor->areaMm2, 'mm²', 'A ≥ 0.5 mm² whatever the current', 'common practice, no source'),
-            ...($new === [] ? [] : $this->carrying($conductor, $new, $protection, $loop, $duty)),
-            ...($isSpent ? [] : [$this->drop($conductor, $loop)]),
+            new Constraint('strength', self::LEAST_MM2, $conductor->areaMm2, Unit::SquareMillimetre),
+            ...($new === [] ? [] : $this->carrying($conductor, $new, $protection, $loop, $envelope)),
+            ...($this->endsCount ? self::ends($conductor, $new, $circuit) : []),
+            ...($isSpent ? [] : [$this->drop($conductor, $loop, $limitPercent)]),
         ]);
         $pinnedConductor = $pinned === null ? null : $this->shelf->conductor($pinned);
 
         return Choice::among(
-            $reel->id,
+            $group->id,
             'wire',
-            $reel->name,
+            $group->name,
             array_map($judge, $this->shelf->catalogue($this->brief->wiring->catalogue)),
             $pinnedConductor === null ? null : $judge($pinnedConductor),
+            $preferred,
+            preferredBecause: 'choice.equal-fans',
         );
+    }
+
+    /** What the wires of a group of this size lose in their hardest state, % of what the battery then has. */
+    public function dropPercent(WireGroup $group, Conductor $conductor, Circuit $circuit, OperatingEnvelope $envelope, Solver $solver): float
+    {
+        $wires = $circuit->wiresOf($group);
+
+        return $wires === [] ? 0.0 : $this->drop($conductor, FeedLoop::of($wires, $group, $envelope, $solver), INF)->value;
     }
 
     /**
@@ -58,27 +80,29 @@ final readonly class WireSizing
      *
      * @param  Circuit  $circuit  with its fuses and relays already chosen
      * @param  Conductor  $conductor  what the rest of the thread is cut from
-     * @return array<string, Choice> by reel and stretch
+     * @return array<string, Choice> by group and stretch
      */
-    public function given(Reel $reel, Circuit $circuit, Duty $duty, Solver $solver, Conductor $conductor): array
+    public function given(WireGroup $group, Circuit $circuit, OperatingEnvelope $envelope, Solver $solver, Conductor $conductor): array
     {
-        $wires = $circuit->wiresOf($reel);
-        $there = array_filter($wires, static fn (Wire $wire): bool => $wire->run->given !== null);
+        $wires = $circuit->wiresOf($group);
+        $there = array_filter($wires, static fn (Wire $wire): bool => $wire->segment->given !== null);
         if ($wires === [] || $there === []) {
             return [];
         }
-        $protection = Protection::of($reel, $circuit, $this->shelf);
-        $loop = Loop::of($wires, $reel, $duty, $solver);
-        $drop = $this->isSpent($loop) ? [$this->drop($conductor, $loop)] : [];
+        $protection = Protection::of($group, $circuit, $this->shelf);
+        $loop = FeedLoop::of($wires, $group, $envelope, $solver);
+        $limitPercent = $this->brief->wiring->dropLimitPercent;
+        $drop = $this->isSpent($loop, $limitPercent) ? [$this->drop($conductor, $loop, $limitPercent)] : [];
         $choices = [];
         foreach ($there as $wire) {
-            $id = "{$reel->id}-{$wire->stretch->value}";
+            $id = "{$group->id}-{$wire->stretch->value}";
             $choices[$id] = Choice::given(
                 $id,
                 'wire',
-                "{$reel->name}, {$wire->stretch->label()}, there already",
-                new Candidate($wire->run->given ?? $conductor, [...$this->carrying($conductor, [$wire], $protection, $loop, $duty), ...$drop]),
-                '/runs/'.(isset($this->brief->runs[$wire->stretch->on($reel->id)]) ? $wire->stretch->on($reel->id) : $wire->stretch->value).'/conductor',
+                Message::of('wire-group.there-already', group: $group->name, stretch: Message::of("stretch.{$wire->stretch->value}")),
+                new Candidate($wire->segment->given ?? $conductor, [...$this->carrying($conductor, [$wire], $protection, $loop, $envelope), ...$drop]),
+                '/runs/'.(isset($this->brief->segments[$wire->stretch->in($group->lengthsOf ?? $group->id)])
+                    ? $wire->stretch->in($group->lengthsOf ?? $group->id) : $wire->stretch->value).'/conductor',
             );
         }
 
@@ -87,9 +111,9 @@ final readonly class WireSizing
 
     public function ampacityA(Wire $wire, Conductor $conductor): float
     {
-        $conductor = $wire->run->given ?? $conductor;
+        $conductor = $wire->segment->given ?? $conductor;
 
-        return $this->ampacity->at($conductor->areaMm2, $wire->run->ambientC, $this->brief->wiring->insulationC, $wire->run->bundle);
+        return $this->ampacity->at($conductor->areaMm2, $wire->segment->ambientC, $this->brief->wiring->insulationC, $wire->segment->bundle);
     }
 
     /** Copper temperature of a wire at its greatest steady current, °C; never reported above what copper survives. */
@@ -98,18 +122,18 @@ final readonly class WireSizing
         $ampacityA = $this->ampacityA($wire, $conductor);
 
         return $ampacityA > 0
-            ? min(1000.0, Ampacity::conductorC($wire->run->ambientC, $this->brief->wiring->insulationC, $currentA, $ampacityA))
-            : $wire->run->ambientC;
+            ? min(1000.0, Ampacity::conductorC($wire->segment->ambientC, $this->brief->wiring->insulationC, $currentA, $ampacityA))
+            : $wire->segment->ambientC;
     }
 
     /** What a short circuit through a loop of this size is, A: battery at rest, copper warm, so the least it can be. */
-    public function shortA(Conductor $conductor, Loop $loop): float
+    public function shortA(Conductor $conductor, FeedLoop $loop): float
     {
         return $this->brief->supply->restingV / ($loop->othersOhm + $loop->wiresOhm($conductor, $this->warm($conductor, $loop)));
     }
 
-    /** @return \Closure(Wire): float copper temperature of each wire of the loop as its hardest setting has it, °C */
-    private function warm(Conductor $conductor, Loop $loop): \Closure
+    /** @return \Closure(Wire): float copper temperature of each wire of the loop as its hardest state has it, °C */
+    private function warm(Conductor $conductor, FeedLoop $loop): \Closure
     {
         return fn (Wire $wire): float => $this->conductorC($wire, $conductor, abs($loop->hardest->currentA($wire->id)));
     }
@@ -119,7 +143,7 @@ final readonly class WireSizing
      * @param  non-empty-list<Wire>  $wires  those that are judged
      * @return non-empty-list<Constraint>
      */
-    private function carrying(Conductor $conductor, array $wires, Protection $protection, Loop $loop, Duty $duty): array
+    private function carrying(Conductor $conductor, array $wires, Protection $protection, FeedLoop $loop, OperatingEnvelope $envelope): array
     {
         $insulationC = $this->brief->wiring->insulationC;
         $leastA = INF;
@@ -131,21 +155,49 @@ final readonly class WireSizing
                 $least = $wire;
             }
         }
-        $currentA = max(array_map(static fn (Wire $wire): float => $duty->greatestA($wire->id), $wires));
-        $carries = sprintf(
-            'Iz = %.1f A for %.2f mm² of %g °C cable at %g °C%s',
-            $leastA,
-            ($least->run->given ?? $conductor)->areaMm2,
-            $insulationC,
-            $least->run->ambientC,
-            Ampacity::bundleFactor($least->run->bundle) < 1 ? sprintf(', %d lying together', $least->run->bundle) : '',
-        );
+        $currentA = max(array_map(static fn (Wire $wire): float => $envelope->greatestA($wire->id), $wires));
+        $carries = [
+            'ampacity' => Unit::Ampere->of($leastA),
+            'area' => Unit::SquareMillimetre->of(($least->segment->given ?? $conductor)->areaMm2),
+            'insulation' => Unit::Celsius->of($insulationC),
+            'ambient' => Unit::Celsius->of($least->segment->ambientC),
+            'bundle' => $least->segment->bundle,
+            'isBundled' => Ampacity::bundleFactor($least->segment->bundle) < 1,
+        ];
 
         return [
-            new Constraint('steady current', $currentA, $leastA, 'A', "I ≤ Iz; {$carries}", self::AMPACITY_SOURCE),
-            new Constraint('its fuse', $protection->ratedA, $leastA, 'A', "{$protection->says} ≤ Iz; {$carries}", self::AMPACITY_SOURCE),
+            new Constraint('steady-current', $currentA, $leastA, Unit::Ampere, $carries),
+            new Constraint('fuse-rating', $protection->warmA, $leastA, Unit::Ampere, [
+                ...$carries, 'isJoined' => $protection->joinedAt !== null, 'joinedAt' => $protection->joinedAt ?? '',
+            ]),
             $this->longOverload($least, $leastA, $protection),
             ...$this->short($conductor, $least, $currentA, $leastA, $protection, $loop),
+        ];
+    }
+
+    /**
+     * @param  list<Wire>  $wires  those that are cut new
+     * @return list<Constraint>
+     */
+    private static function ends(Conductor $conductor, array $wires, Circuit $circuit): array
+    {
+        $mostMm2 = INF;
+        $leastMm2 = 0.0;
+        $where = [];
+        foreach ($wires as $wire) {
+            foreach ([$wire->from, $wire->to] as $terminal) {
+                $end = $circuit->terminationAt($terminal);
+                if ($end->mostMm2() < $mostMm2) {
+                    $mostMm2 = $end->mostMm2();
+                    $where = ['terminal' => $circuit->terminalName($terminal), 'end' => Message::of("termination.{$end->shape()->value}")];
+                }
+                $leastMm2 = max($leastMm2, $end->leastMm2());
+            }
+        }
+
+        return $where === [] ? [] : [
+            new Constraint('ends-take', $conductor->areaMm2, $mostMm2, Unit::SquareMillimetre, $where),
+            new Constraint('ends-hold', $leastMm2, $conductor->areaMm2, Unit::SquareMillimetre),
         ];
     }
 
@@ -155,65 +207,74 @@ final readonly class WireSizing
         $overA = self::LONG_OVERLOAD * $protection->ratedA;
 
         return new Constraint(
-            'long overload',
-            $ampacityA > 0 ? min(1000.0, Ampacity::conductorC($wire->run->ambientC, $insulationC, $overA, $ampacityA)) : 1000.0,
+            'long-overload',
+            $ampacityA > 0 ? min(1000.0, Ampacity::conductorC($wire->segment->ambientC, $insulationC, $overA, $ampacityA)) : 1000.0,
             $insulationC + Adiabatic::OVERLOAD_K,
-            '°C',
-            sprintf('%g °C + (%g − %g) × (%.3g A / %.3g A)² at %g of the fuse’s rating, which it may carry for minutes', $wire->run->ambientC, $insulationC, $wire->run->ambientC, $overA, $ampacityA, self::LONG_OVERLOAD),
-            'Ta + (Tr − Ta) × (I/Iz)²; thermal overload +50 °C, ISO 6722-1, from memory',
+            Unit::Celsius,
+            [
+                'ambient' => Unit::Celsius->of($wire->segment->ambientC), 'insulation' => Unit::Celsius->of($insulationC), 'over' => Unit::Ampere->of($overA),
+                'ampacity' => Unit::Ampere->of($ampacityA), 'multiple' => self::LONG_OVERLOAD,
+            ],
         );
     }
 
     /** @return list<Constraint> */
-    private function short(Conductor $conductor, Wire $wire, float $currentA, float $ampacityA, Protection $protection, Loop $loop): array
+    private function short(Conductor $conductor, Wire $wire, float $currentA, float $ampacityA, Protection $protection, FeedLoop $loop): array
     {
         $insulationC = $this->brief->wiring->insulationC;
         $shortA = $this->shortA($conductor, $loop);
-        $beforeC = $ampacityA > 0 ? min($insulationC, Ampacity::conductorC($wire->run->ambientC, $insulationC, $currentA, $ampacityA)) : $insulationC;
+        $beforeC = $ampacityA > 0 ? min($insulationC, Ampacity::conductorC($wire->segment->ambientC, $insulationC, $currentA, $ampacityA)) : $insulationC;
         $opensS = $protection->gates->mostS($shortA / $protection->ratedA);
 
         return [
             new Constraint(
-                'short circuit',
+                'short-circuit',
                 min(1e12, $shortA ** 2 * $opensS),
-                Adiabatic::withstandA2s(($wire->run->given ?? $conductor)->areaMm2, $beforeC, $insulationC + Adiabatic::OVERLOAD_K),
-                'A²s',
-                is_finite($opensS)
-                    ? sprintf('%.3g A at the far end, open within %.2g s: I²t ≤ k²S² from %.0f to %.0f °C, k = %.0f', $shortA, $opensS, $beforeC, $insulationC + Adiabatic::OVERLOAD_K, Adiabatic::k($beforeC, $insulationC + Adiabatic::OVERLOAD_K))
-                    : sprintf('%.3g A at the far end need never open the fuse', $shortA),
-                "IEC 60949; longest opening times of {$protection->gates->standard}, from memory",
+                Adiabatic::withstandA2s(($wire->segment->given ?? $conductor)->areaMm2, $beforeC, $insulationC + Adiabatic::OVERLOAD_K),
+                Unit::AmpereSquaredSecond,
+                [
+                    'short' => Unit::Ampere->of($shortA),
+                    'opens' => is_finite($opensS),
+                    'within' => Unit::Second->of(is_finite($opensS) ? $opensS : 0.0),
+                    'from' => Unit::Celsius->of($beforeC),
+                    'to' => Unit::Celsius->of($insulationC + Adiabatic::OVERLOAD_K),
+                    'k' => round(Adiabatic::k($beforeC, $insulationC + Adiabatic::OVERLOAD_K)),
+                    'standard' => $protection->gates->standard,
+                ],
             ),
             new Constraint(
-                'opens on a short',
+                'opens-on-short',
                 Protection::SHORT_MULTIPLE * $protection->ratedA,
                 $shortA,
-                'A',
-                sprintf('%g × %g A ≤ %g V / loop resistance', Protection::SHORT_MULTIPLE, $protection->ratedA, $this->brief->supply->restingV),
-                'common practice, no source: below 3.5 times its rating a fuse takes long to open',
+                Unit::Ampere,
+                [
+                    'multiple' => Protection::SHORT_MULTIPLE, 'rated' => Unit::Ampere->of($protection->ratedA),
+                    'resting' => Unit::Volt->of($this->brief->supply->restingV),
+                ],
             ),
         ];
     }
 
-    /** Whether what was there already loses more than the loop may: then no size that is cut new mends it. */
-    private function isSpent(Loop $loop): bool
+    /** Whether what was there already loses more than the wires may: then no size that is cut new mends it. */
+    private function isSpent(FeedLoop $loop, float $limitPercent): bool
     {
         $thereV = $loop->thereV(fn (Wire $wire): float => $this->conductorC($wire, $wire->conductor, abs($loop->hardest->currentA($wire->id))));
 
-        return $thereV > 0.0 && 100 * ($thereV + $loop->othersV) / $this->brief->supply->systemV > $this->brief->wiring->dropLimitPercent;
+        return 100 * $thereV / $loop->batteryV() > $limitPercent;
     }
 
-    private function drop(Conductor $conductor, Loop $loop): Constraint
+    /** Copper answers for itself alone: what contacts, fuse and earth lose is judged apart from it, by Proof\Rule\VoltageLost. */
+    private function drop(Conductor $conductor, FeedLoop $loop, float $limitPercent): Constraint
     {
         $wiresV = $loop->wiresV($conductor, $this->warm($conductor, $loop));
-        $systemV = $this->brief->supply->systemV;
+        $batteryV = $loop->batteryV();
 
         return new Constraint(
-            'loop drop',
-            100 * ($wiresV + $loop->othersV) / $systemV,
-            $this->brief->wiring->dropLimitPercent,
-            '%',
-            sprintf('wires %.3f V at working temperature + fuse, contacts, crimps and earth %.3f V, of %d V', $wiresV, $loop->othersV, $systemV),
-            'loss over the whole loop, feed and return; the limit is common practice, no source; resistance by the catalogue’s table',
+            'wire-drop',
+            100 * $wiresV / $batteryV,
+            $limitPercent,
+            Unit::Percent,
+            ['wires' => Unit::Volt->of($wiresV), 'battery' => Unit::Volt->of($batteryV)],
         );
     }
 }

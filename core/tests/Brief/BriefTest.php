@@ -10,6 +10,8 @@ use LampThread\Brief\Fit;
 use LampThread\Brief\Place;
 use LampThread\Brief\Stretch;
 use LampThread\Brief\Zone;
+use LampThread\Circuit\Control\CircuitBuilder;
+use LampThread\Circuit\Selection;
 use LampThread\Tests\Orchard;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -32,7 +34,7 @@ final class BriefTest extends TestCase
     public function test_a_stretch_that_is_not_measured_has_its_usual_length_and_place(): void
     {
         $brief = Orchard::brief(['/runs/relay-to-fan' => null]);
-        $run = $brief->run(Stretch::RelayToFan);
+        $run = $brief->segment(Stretch::RelayToFan);
 
         self::assertSame(Stretch::RelayToFan->usual()->lengthM, $run->lengthM);
         self::assertSame(Zone::Radiator, $run->zone);
@@ -42,7 +44,7 @@ final class BriefTest extends TestCase
     public function test_a_stretch_may_be_told_in_part(): void
     {
         $brief = Orchard::brief(['/runs/dash' => ['zone' => 'cabin']]);
-        $run = $brief->run(Stretch::Dash);
+        $run = $brief->segment(Stretch::Dash);
 
         self::assertSame(Stretch::Dash->usual()->lengthM, $run->lengthM);
         self::assertSame(40.0, $run->ambientC, 'the zone brings its ambient');
@@ -52,7 +54,7 @@ final class BriefTest extends TestCase
     {
         $brief = Orchard::brief(['/runs/dash' => ['zone' => 'bay', 'ambientC' => 72]]);
 
-        self::assertSame(72.0, $brief->run(Stretch::Dash)->ambientC);
+        self::assertSame(72.0, $brief->segment(Stretch::Dash)->ambientC);
     }
 
     public function test_a_switch_and_an_override_carry_the_usual_until_told(): void
@@ -63,9 +65,10 @@ final class BriefTest extends TestCase
             '/control/stages' => $file['control']['stages'],
             '/control/override' => ['kind' => 'force-on'],
         ]);
+        $circuit = CircuitBuilder::build($brief, Selection::generous($brief, Orchard::shelf()));
 
-        self::assertSame(6.0, $brief->control->stages[0]->decider->ratedA());
-        self::assertSame(10.0, $brief->control->override?->ratedA);
+        self::assertSame(6.0, $circuit->components['stage-1-switch']->rating()?->limit);
+        self::assertSame(10.0, $circuit->components['override']->rating()?->limit);
     }
 
     #[TestWith([Place::TopHose, true, 0.0])]
@@ -87,7 +90,6 @@ final class BriefTest extends TestCase
     public function test_feeds_are_called_by_their_terminal_numbers(CoilFeed $feed, string $terminal): void
     {
         self::assertSame($terminal, $feed->terminal());
-        self::assertStringContainsString($terminal, $feed->label());
     }
 
     public function test_the_battery_feed_is_short_before_its_fuse_unless_told(): void

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace LampThread\Tests\Circuit;
 
-use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\EarthPoint;
+use LampThread\Circuit\Component\Rail;
+use LampThread\Circuit\Component\Splice;
 use LampThread\Circuit\Wire;
 use LampThread\Tests\Orchard;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -17,8 +18,8 @@ final class CircuitTest extends TestCase
     private const FAN = [
         'battery + — F2 1 RD',
         'F2 2 — K1 30 RD',
-        'K1 87 — M1 + RD-WH',
-        'M1 - — X1 31 BN',
+        'K1 87 — XP1 1 RD-WH',
+        'XP1 2 — X1 31 BN',
     ];
 
     /** @return iterable<string, array{array<string, mixed>, list<string>}> */
@@ -101,8 +102,8 @@ final class CircuitTest extends TestCase
         $laid = array_map(
             static fn (Wire $wire): string => sprintf(
                 '%s — %s %s',
-                $circuit->terminalName($wire->from),
-                $circuit->terminalName($wire->to),
+                Orchard::english($circuit->terminalName($wire->from)),
+                Orchard::english($circuit->terminalName($wire->to)),
                 $wire->colour->value,
             ),
             $circuit->wires,
@@ -126,9 +127,12 @@ final class CircuitTest extends TestCase
     {
         foreach (self::choices() as [$changes]) {
             $circuit = Orchard::sizing($changes)->circuit;
-            $terminals = [Circuit::SUPPLY => true, Circuit::EARTH => true];
+            $terminals = [Rail::SUPPLY => true, Rail::EARTH => true];
             foreach ($circuit->components as $component) {
-                foreach ($component->passes() as $pass) {
+                if ($component instanceof Splice) {
+                    $terminals[$component->joint()] = true;
+                }
+                foreach ($component->paths() as $pass) {
                     $terminals[$pass->from] = true;
                     $terminals[$pass->to] = true;
                 }
@@ -146,14 +150,14 @@ final class CircuitTest extends TestCase
 
         self::assertSame(
             ['Earth point, bay', 'Earth point, radiator', 'Earth point, cabin'],
-            array_map(static fn (EarthPoint $point): string => $point->name, $points),
+            array_map(static fn (EarthPoint $point): string => Orchard::english($point->name), $points),
         );
     }
 
     public function test_a_wire_is_as_resistive_as_its_table_its_length_and_its_warmth_say(): void
     {
         $wire = Orchard::sizing()->circuit->wires[2];
-        $tableOhm = $wire->run->lengthM * $wire->conductor->milliohmPerM / 1000;
+        $tableOhm = $wire->segment->lengthM * $wire->conductor->milliohmPerM / 1000;
 
         self::assertGreaterThan($tableOhm * 1.15, $wire->ohm() - Wire::CRIMPS_OHM, 'warm copper');
         self::assertLessThan($tableOhm * 1.45, $wire->ohm() - Wire::CRIMPS_OHM);

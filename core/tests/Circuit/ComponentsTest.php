@@ -11,15 +11,16 @@ use LampThread\Circuit\Component\Battery;
 use LampThread\Circuit\Component\Component;
 use LampThread\Circuit\Component\Fuse;
 use LampThread\Circuit\Component\HandSwitch;
+use LampThread\Circuit\Component\Key;
 use LampThread\Circuit\Component\KeySwitch;
+use LampThread\Circuit\Component\OperatingConditions;
 use LampThread\Circuit\Component\Relay;
 use LampThread\Circuit\Component\VehicleLoads;
-use LampThread\Electrics\Element\Injection;
-use LampThread\Electrics\Element\Resistor;
-use LampThread\Electrics\Element\Source;
-use LampThread\Electrics\Key;
-use LampThread\Electrics\Setting;
-use LampThread\Electrics\Volts;
+use LampThread\Message\Message;
+use LampThread\Network\Element\CurrentSource;
+use LampThread\Network\Element\Resistor;
+use LampThread\Network\Element\VoltageSource;
+use LampThread\Network\NodeVoltages;
 use LampThread\Tests\Orchard;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -47,11 +48,11 @@ final class ComponentsTest extends TestCase
     public function test_a_battery_gives_readily_and_takes_little_once_it_is_full(): void
     {
         $battery = new Battery($this->supply);
-        $giving = $battery->elements(new Setting, Battery::DISCHARGING)[0];
-        $taking = $battery->elements(new Setting, Battery::CHARGING)[0];
+        $giving = $battery->elements(new OperatingConditions, Battery::DISCHARGING)[0];
+        $taking = $battery->elements(new OperatingConditions, Battery::CHARGING)[0];
 
-        self::assertInstanceOf(Source::class, $giving);
-        self::assertInstanceOf(Source::class, $taking);
+        self::assertInstanceOf(VoltageSource::class, $giving);
+        self::assertInstanceOf(VoltageSource::class, $taking);
         self::assertSame(0.008, $giving->ohm);
         // 2 % of its ampere-hours at the charging voltage.
         self::assertEqualsWithDelta(1.4, $taking->currentA(14.2), 1e-9);
@@ -61,10 +62,10 @@ final class ComponentsTest extends TestCase
     public function test_a_battery_charges_above_its_resting_voltage(): void
     {
         $battery = new Battery($this->supply);
-        $at = static fn (float $volts): Volts => new Volts(['battery:+' => $volts, 'battery:-' => 0.0]);
+        $at = static fn (float $volts): NodeVoltages => new NodeVoltages(['battery:+' => $volts, 'battery:-' => 0.0]);
 
-        self::assertSame(Battery::CHARGING, $battery->next(Battery::DISCHARGING, new Setting, $at(13.0)));
-        self::assertSame(Battery::DISCHARGING, $battery->next(Battery::CHARGING, new Setting, $at(12.0)));
+        self::assertSame(Battery::CHARGING, $battery->nextPosition(Battery::DISCHARGING, new OperatingConditions, $at(13.0)));
+        self::assertSame(Battery::DISCHARGING, $battery->nextPosition(Battery::CHARGING, new OperatingConditions, $at(12.0)));
     }
 
     #[TestWith([850.0, 32.0])]
@@ -81,28 +82,28 @@ final class ComponentsTest extends TestCase
     {
         $alternator = new Alternator($this->supply);
 
-        self::assertSame(Alternator::STANDING, $alternator->start(new Setting(Key::Run, 0)));
-        self::assertSame(Alternator::STANDING, $alternator->start(new Setting(Key::Crank, 200)));
-        self::assertSame([], $alternator->elements(new Setting, Alternator::STANDING));
+        self::assertSame(Alternator::STANDING, $alternator->initialPosition(new OperatingConditions(Key::Run, 0)));
+        self::assertSame(Alternator::STANDING, $alternator->initialPosition(new OperatingConditions(Key::Crank, 200)));
+        self::assertSame([], $alternator->elements(new OperatingConditions, Alternator::STANDING));
     }
 
     public function test_an_alternator_at_its_limit_gives_that_and_no_more(): void
     {
         $alternator = new Alternator($this->supply);
-        $idle = new Setting(Key::Run, 850);
+        $idle = new OperatingConditions(Key::Run, 850);
         $element = $alternator->elements($idle, Alternator::AT_LIMIT)[0];
 
-        self::assertInstanceOf(Injection::class, $element);
+        self::assertInstanceOf(CurrentSource::class, $element);
         self::assertSame(32.0, $element->ampere);
-        $sagging = new Volts(['battery:+' => 13.0, 'battery:-' => 0.0]);
-        self::assertSame(Alternator::AT_LIMIT, $alternator->next(Alternator::REGULATING, $idle, $sagging));
-        $high = new Volts(['battery:+' => 14.5, 'battery:-' => 0.0]);
-        self::assertSame(Alternator::REGULATING, $alternator->next(Alternator::AT_LIMIT, $idle, $high));
+        $sagging = new NodeVoltages(['battery:+' => 13.0, 'battery:-' => 0.0]);
+        self::assertSame(Alternator::AT_LIMIT, $alternator->nextPosition(Alternator::REGULATING, $idle, $sagging));
+        $high = new NodeVoltages(['battery:+' => 14.5, 'battery:-' => 0.0]);
+        self::assertSame(Alternator::REGULATING, $alternator->nextPosition(Alternator::AT_LIMIT, $idle, $high));
     }
 
     public function test_the_starter_pulls_the_battery_to_its_cranking_voltage(): void
     {
-        $starter = (new VehicleLoads($this->supply))->elements(new Setting(Key::Crank), 0)[0];
+        $starter = (new VehicleLoads($this->supply))->elements(new OperatingConditions(Key::Crank), 0)[0];
 
         self::assertInstanceOf(Resistor::class, $starter);
         $batteryV = 12.6 * $starter->ohm / ($starter->ohm + 0.008);
@@ -113,8 +114,8 @@ final class ComponentsTest extends TestCase
     {
         $loads = new VehicleLoads($this->supply);
 
-        self::assertSame([], $loads->elements(new Setting(Key::Off), 0));
-        self::assertEqualsWithDelta(8.0, $loads->elements(new Setting(Key::Run), 0)[0]->currentA(12.6), 1e-9);
+        self::assertSame([], $loads->elements(new OperatingConditions(Key::Off), 0));
+        self::assertEqualsWithDelta(8.0, $loads->elements(new OperatingConditions(Key::Run), 0)[0]->currentA(12.6), 1e-9);
     }
 
     #[TestWith(['15', 'off', false])]
@@ -130,46 +131,47 @@ final class ComponentsTest extends TestCase
     ): void {
         $switch = new KeySwitch('S1', $circuit);
 
-        self::assertSame($isClosed, $this->conducts($switch, new Setting(Key::from($key))));
+        self::assertSame($isClosed, $this->conducts($switch, new OperatingConditions(Key::from($key))));
     }
 
     public function test_a_hand_switch_does_what_the_hand_does(): void
     {
-        $switch = new HandSwitch('override', 'S2', 'Dash override', 10, ['off' => [], 'on' => [['1', '2']]]);
+        $switch = new HandSwitch('override', 'S2', Message::verbatim('Dash override'), 10, '/control/override/ratedA', ['off' => [], 'on' => [['1', '2']]]);
 
-        self::assertFalse($this->conducts($switch, new Setting));
-        self::assertTrue($this->conducts($switch, new Setting(positions: ['override' => 'on'])));
-        self::assertFalse($this->conducts($switch, new Setting(positions: ['another' => 'on'])));
+        self::assertFalse($this->conducts($switch, new OperatingConditions));
+        self::assertTrue($this->conducts($switch, new OperatingConditions(positions: ['override' => 'on'])));
+        self::assertFalse($this->conducts($switch, new OperatingConditions(positions: ['another' => 'on'])));
     }
 
     public function test_a_fuse_has_its_cold_resistance(): void
     {
         $part = Orchard::shelf()->fuse('blade-25');
         self::assertNotNull($part);
-        $element = (new Fuse('f', 'F1', 'Fuse', $part, Zone::Bay))->elements(new Setting, 0)[0];
+        $element = (new Fuse('f', 'F1', Message::verbatim('Fuse'), $part, Zone::Bay))->elements(new OperatingConditions, 0)[0];
 
         self::assertInstanceOf(Resistor::class, $element);
-        self::assertEqualsWithDelta($part->coldMilliohm / 1000, $element->ohm, 1e-12);
+        // Its holder adds 0.8 mΩ.
+        self::assertEqualsWithDelta($part->coldMilliohm / 1000 + 0.0008, $element->ohm, 1e-12);
     }
 
     public function test_a_hot_coil_needs_more_to_pull_in_and_lets_go_sooner(): void
     {
         $part = Orchard::shelf()->relay('mini-40-12v');
         self::assertNotNull($part);
-        $warm = new Relay('k', 'K1', 'Relay', $part, Zone::Bay);
+        $warm = new Relay('k', 'K1', Message::verbatim('Relay'), $part, Zone::Bay);
         $factor = Relay::coilFactor(60);
-        $at = static fn (float $volts): Volts => new Volts(['k:86' => $volts, 'k:85' => 0.0]);
+        $at = static fn (float $volts): NodeVoltages => new NodeVoltages(['k:86' => $volts, 'k:85' => 0.0]);
 
         self::assertEqualsWithDelta(1.14541, $factor, 1e-9);
-        self::assertSame(Relay::RELEASED, $warm->next(Relay::RELEASED, new Setting, $at(7.9)), 'cold it would have');
-        self::assertSame(Relay::PULLED_IN, $warm->next(Relay::RELEASED, new Setting, $at(9.0)));
-        self::assertSame(Relay::PULLED_IN, $warm->next(Relay::PULLED_IN, new Setting, $at(2.2)));
-        self::assertSame(Relay::RELEASED, $warm->next(Relay::PULLED_IN, new Setting, $at(2.0)));
-        self::assertSame(Relay::PULLED_IN, $warm->next(Relay::RELEASED, new Setting, $at(-12.0)), 'a coil has no polarity');
+        self::assertSame(Relay::RELEASED, $warm->nextPosition(Relay::RELEASED, new OperatingConditions, $at(7.9)), 'cold it would have');
+        self::assertSame(Relay::PULLED_IN, $warm->nextPosition(Relay::RELEASED, new OperatingConditions, $at(9.0)));
+        self::assertSame(Relay::PULLED_IN, $warm->nextPosition(Relay::PULLED_IN, new OperatingConditions, $at(2.2)));
+        self::assertSame(Relay::RELEASED, $warm->nextPosition(Relay::PULLED_IN, new OperatingConditions, $at(2.0)));
+        self::assertSame(Relay::PULLED_IN, $warm->nextPosition(Relay::RELEASED, new OperatingConditions, $at(-12.0)), 'a coil has no polarity');
     }
 
-    private function conducts(Component $component, Setting $setting): bool
+    private function conducts(Component $component, OperatingConditions $setting): bool
     {
-        return $component->conducts($component->passes()[0], $setting, 0);
+        return $component->conducts($component->paths()[0], $setting, 0);
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace LampThread\Tests\Exchange;
 
-use LampThread\Brief\Unusable;
 use LampThread\Exchange\Changes;
+use LampThread\Message\InvalidInput;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -65,7 +65,7 @@ final class ChangesTest extends TestCase
         try {
             Changes::apply(self::FILE, [$pointer => 1]);
             self::fail('It was taken.');
-        } catch (Unusable $unusable) {
+        } catch (InvalidInput $unusable) {
             self::assertSame($pointer, $unusable->problems[0]->at);
         }
     }

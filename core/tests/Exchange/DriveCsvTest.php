@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace LampThread\Tests\Exchange;
 
 use LampThread\Brief\Driveline;
-use LampThread\Brief\Unusable;
 use LampThread\Exchange\DriveCsv;
+use LampThread\Exchange\Wording;
+use LampThread\Message\InvalidInput;
 use LampThread\Road\Drives;
 use LampThread\Road\Vehicle;
 use LampThread\Tests\Orchard;
@@ -18,11 +19,11 @@ final class DriveCsvTest extends TestCase
 {
     public function test_every_drive_that_ships_comes_back_as_it_went(): void
     {
-        $vehicle = Vehicle::of(Orchard::brief(), Orchard::shelf());
+        $vehicle = Vehicle::of(Orchard::sizing());
         foreach (Drives::standard() as $drive) {
             [$back, $measured] = (new DriveCsv(null))->read(DriveCsv::write($drive), 'Back');
             $back = $back->at(null, $drive->startsC);
-            self::assertEqualsWithDelta($vehicle->drive($drive)->run->peakC, $vehicle->drive($back)->run->peakC, 0.01, $drive->id);
+            self::assertEqualsWithDelta($vehicle->drive($drive)->result->peakC, $vehicle->drive($back)->result->peakC, 0.01, $drive->id);
             self::assertSame($drive->lastS(), $back->lastS());
             self::assertSame([], $measured);
         }
@@ -44,9 +45,9 @@ final class DriveCsvTest extends TestCase
     public static function unusable(): iterable
     {
         $head = "time_s,speed_kmh,engine_rpm\n";
-        yield 'empty' => ['', ['line 1: the column ‘time_s’ is missing', 'line 1: the column ‘speed_kmh’', 'line 1: needs engine_rpm or gear']];
+        yield 'empty' => ['', ['line 1: the column ‘time_s’ is missing', 'line 1: the column ‘speed_kmh’', 'line 1: needs the column engine_rpm']];
         yield 'unknown column' => ["time_s,speed_kmh,engine_rpm,mood\n0,0,0,1\n1,0,0,1", ['line 1: ‘mood’ is no column']];
-        yield 'gear without a driveline' => ["time_s,speed_kmh,gear\n0,0,1\n1,0,1", ['line 1: has gear but no engine_rpm']];
+        yield 'gear without a driveline' => ["time_s,speed_kmh,gear\n0,0,1\n1,0,1", ['line 1: has gears']];
         yield 'time running backwards' => ["{$head}0,0,800\n5,0,800\n4,0,800", ['line 4, time_s: 4 s does not come after 5 s']];
         yield 'the same time twice' => ["{$head}0,0,800\n0,0,800", ['line 3, time_s: 0 s does not come after 0 s']];
         yield 'a gap' => ["{$head}0,0,800\n500,0,800", ['line 3, time_s: nothing is told for 500 s']];
@@ -65,10 +66,10 @@ final class DriveCsvTest extends TestCase
         try {
             (new DriveCsv(null))->read($csv, 'x');
             self::fail('It was taken.');
-        } catch (Unusable $unusable) {
+        } catch (InvalidInput $unusable) {
             self::assertCount(count($says), $unusable->problems);
             foreach ($says as $at => $start) {
-                self::assertSame($start, mb_substr($unusable->problems[$at]->line(), 0, mb_strlen($start)));
+                self::assertSame($start, mb_substr(Wording::english()->line($unusable->problems[$at]), 0, mb_strlen($start)));
             }
         }
     }
@@ -78,9 +79,9 @@ final class DriveCsvTest extends TestCase
         try {
             (new DriveCsv(null))->read("time_s,speed_kmh,engine_rpm\n".str_repeat("0,0,0\n", 5000), 'x');
             self::fail('It was taken.');
-        } catch (Unusable $unusable) {
+        } catch (InvalidInput $unusable) {
             self::assertCount(52, $unusable->problems);
-            self::assertStringContainsString('was not looked at', $unusable->problems[51]->says);
+            self::assertSame('input.csv.more-wrong', $unusable->problems[51]->message->code);
         }
     }
 }

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace LampThread\Tests\Exchange;
 
-use LampThread\Circuit\Circuit;
-use LampThread\Electrics\Key;
-use LampThread\Electrics\Setting;
-use LampThread\Electrics\Solver;
+use LampThread\Circuit\Component\Key;
+use LampThread\Circuit\Component\OperatingConditions;
+use LampThread\Circuit\Component\Rail;
 use LampThread\Exchange\Csv;
 use LampThread\Exchange\SpiceNetlist;
 use LampThread\Exchange\ThreadsSvg;
+use LampThread\Exchange\Wording;
+use LampThread\Operation\Solver;
 use LampThread\Tests\Orchard;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -22,7 +23,7 @@ final class ExportsTest extends TestCase
 
     public function test_a_title_is_text_in_an_svg_whatever_is_in_it(): void
     {
-        $svg = simplexml_load_string(ThreadsSvg::of(Orchard::sizing(['/job/title' => self::TITLE])));
+        $svg = simplexml_load_string(ThreadsSvg::of(Orchard::sizing(['/job/title' => self::TITLE]), Wording::english()));
 
         self::assertNotFalse($svg);
         self::assertSame(self::TITLE, (string) $svg->title);
@@ -31,11 +32,11 @@ final class ExportsTest extends TestCase
     public function test_every_wire_is_drawn_with_its_length(): void
     {
         $sizing = Orchard::sizing();
-        $svg = simplexml_load_string(ThreadsSvg::of($sizing));
+        $svg = simplexml_load_string(ThreadsSvg::of($sizing, Wording::english()));
         self::assertNotFalse($svg);
         $svg->registerXPathNamespace('s', 'http://www.w3.org/2000/svg');
         $texts = array_count_values(array_map('strval', $svg->xpath('//s:text') ?: []));
-        $lengths = array_count_values(array_map(static fn ($wire): string => sprintf('%g m', $wire->run->lengthM), $sizing->circuit->wires));
+        $lengths = array_count_values(array_map(static fn ($wire): string => sprintf('%g m', $wire->segment->lengthM), $sizing->circuit->wires));
         foreach ($lengths as $length => $times) {
             self::assertSame($times, $texts[$length] ?? 0, $length);
         }
@@ -43,7 +44,7 @@ final class ExportsTest extends TestCase
 
     public function test_the_drawing_lies_inside_its_page(): void
     {
-        $svg = simplexml_load_string(ThreadsSvg::of(Orchard::sizing()));
+        $svg = simplexml_load_string(ThreadsSvg::of(Orchard::sizing(), Wording::english()));
         self::assertNotFalse($svg);
         [$left, $top, $width, $height] = array_map(intval(...), explode(' ', (string) $svg['viewBox']));
         foreach ($svg->text as $text) {
@@ -57,23 +58,26 @@ final class ExportsTest extends TestCase
     /** The title comes first in SPICE and is never read as a line of the circuit. */
     public function test_a_netlist_is_one_title_then_elements_each_of_its_own_name(): void
     {
-        $point = (new Solver(Orchard::sizing()->circuit))->settle(new Setting(Key::Run, 850, 95));
+        $point = (new Solver(Orchard::sizing()->circuit))->settle(new OperatingConditions(Key::Run, 850, 95));
         $lines = explode("\n", rtrim(SpiceNetlist::of($point, "two\n.end\nlines")));
         self::assertSame('* two .end lines, one settled state', $lines[0]);
         self::assertSame('.end', $lines[count($lines) - 1]);
 
-        $names = array_map(static fn (string $line): string => strtolower(explode(' ', $line)[0]), array_filter($lines, static fn (string $line): bool => ! in_array($line[0], ['*', '.'], true)));
+        $names = array_map(
+            static fn (string $line): string => strtolower(explode(' ', $line)[0]),
+            array_filter($lines, static fn (string $line): bool => ! in_array($line[0], ['*', '.'], true)),
+        );
         self::assertSame(count($names), count(array_unique($names)));
     }
 
     /** Every node of a netlist has a way to node 0, or SPICE would refuse it. */
     public function test_no_node_of_a_netlist_floats(): void
     {
-        $point = (new Solver(Orchard::sizing()->circuit))->settle(new Setting(Key::Off));
+        $point = (new Solver(Orchard::sizing()->circuit))->settle(new OperatingConditions(Key::Off));
         $netlist = SpiceNetlist::of($point, 'key out');
-        foreach ($point->elements as $element) {
+        foreach ($point->elements() as $element) {
             foreach ([$element->from(), $element->to()] as $terminal) {
-                if ($terminal !== Circuit::EARTH) {
+                if ($terminal !== Rail::EARTH) {
                     $node = SpiceNetlist::node($terminal);
                     self::assertStringContainsString("Rleak_{$node} {$node} 0 ", $netlist);
                 }

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace LampThread\Tests\Exchange;
 
-use LampThread\Brief\Problem;
-use LampThread\Brief\Unusable;
+use LampThread\Circuit\Component\ServicePlug;
+use LampThread\Exchange\ControlSchema;
 use LampThread\Exchange\JobFile;
+use LampThread\Message\InvalidInput;
+use LampThread\Message\Problem;
+use LampThread\Sizing\Sizing;
 use LampThread\Tests\Orchard;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -39,7 +42,7 @@ final class JobFileTest extends TestCase
         yield 'NaN' => [$with('"restingV": 12.6', '"restingV": NaN'), ['']];
         yield 'a list' => ['[1,2]', ['/format']];
         yield 'another format' => ['{"format":"something"}', ['/format']];
-        yield 'unknown version' => [$with('"version": 1', '"version": 9'), ['/version']];
+        yield 'unknown version' => [$with('"version": 2', '"version": 9'), ['/version']];
         yield 'missing and misspelt' => [
             $with('"thermostatOpensC"', '"thermostatOpenC"'),
             ['/cooling/thermostatOpensC', '/cooling/thermostatOpenC'],
@@ -86,17 +89,63 @@ final class JobFileTest extends TestCase
         try {
             JobFile::standard(Orchard::shelf())->decode($json);
             self::fail('It was taken.');
-        } catch (Unusable $unusable) {
+        } catch (InvalidInput $unusable) {
             $named = array_map(static fn (Problem $problem): string => $problem->at, $unusable->problems);
             self::assertEqualsCanonicalizing($places, $named, $unusable->getMessage());
         }
     }
 
+    /** Each kind of decider has its own fields; those of another are not kept. */
+    public function test_a_decider_takes_no_field_of_another_kind(): void
+    {
+        try {
+            Orchard::brief(['/control/stages/0/decider' => ['kind' => 'hand', 'spanK' => 8, 'onC' => 92, 'openReadsHot' => true]]);
+            self::fail('It was taken.');
+        } catch (InvalidInput $invalid) {
+            self::assertEqualsCanonicalizing(
+                ['/control/stages/0/decider/spanK', '/control/stages/0/decider/onC', '/control/stages/0/decider/openReadsHot'],
+                array_map(static fn (Problem $problem): string => $problem->at, $invalid->problems),
+            );
+        }
+    }
+
+    /** schema/control.json is written from the classes by `php artisan lamp:schema`. */
+    public function test_the_schema_of_the_control_ideas_is_that_of_their_classes(): void
+    {
+        self::assertStringEqualsFile(__DIR__.'/../../../schema/control.json', ControlSchema::json());
+    }
+
     public function test_a_misspelt_field_is_guessed(): void
     {
-        $this->expectExceptionMessage('did you mean ‘thermostatOpensC’');
+        $this->expectExceptionMessage('/cooling/thermostatOpenC input.schema.unknown-nearest');
         JobFile::standard(Orchard::shelf())->decode(
             str_replace('"thermostatOpensC"', '"thermostatOpenC"', (string) file_get_contents(Orchard::PATH)),
         );
+    }
+
+    /** A loom that was built from a sheet of version 1 stays as it was built: without plugs of its own. */
+    public function test_a_file_of_version_1_still_opens_and_is_version_2_from_then_on(): void
+    {
+        foreach (glob(dirname(Orchard::PATH).'/*.lampthread.json') ?: [] as $path) {
+            $old = str_replace('"version": 2', '"version": 1', (string) file_get_contents($path));
+            $file = Orchard::files()->decode($old);
+
+            self::assertSame([2, false], [$file['version'], $file['wiring']['servicePlugs']], basename($path));
+            self::assertSame($file, Orchard::files()->decode(JobFile::encode($file)));
+            self::assertSame([], Sizing::of(Orchard::files()->brief($file), Orchard::shelf())->circuit->each(ServicePlug::class));
+        }
+        self::assertCount(1, Orchard::sizing()->circuit->each(ServicePlug::class));
+    }
+
+    public function test_what_is_no_version_1_file_is_refused_as_before(): void
+    {
+        foreach (['{"format":"lamp-thread/job","version":1}', '{"format":"lamp-thread/job","version":1,"wiring":7}'] as $json) {
+            try {
+                Orchard::files()->decode($json);
+                self::fail('It was taken.');
+            } catch (InvalidInput $invalid) {
+                self::assertNotEmpty($invalid->problems);
+            }
+        }
     }
 }

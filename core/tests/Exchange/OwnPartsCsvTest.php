@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace LampThread\Tests\Exchange;
 
-use LampThread\Brief\Problem;
-use LampThread\Brief\Unusable;
 use LampThread\Exchange\OwnPartsCsv;
-use LampThread\Shelf\OwnPart;
+use LampThread\Exchange\Wording;
+use LampThread\Message\InvalidInput;
+use LampThread\Message\Message;
+use LampThread\Message\Problem;
+use LampThread\Parts\OwnPart;
 use LampThread\Tests\Orchard;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -78,7 +80,7 @@ final class OwnPartsCsvTest extends TestCase
         yield 'too few cells' => [$head."fuse,A,1\n", ['line 2: has 3 cells, the first line has 6']];
         yield 'decimal commas among commas' => [$head.'fuse,A,1,2,blade,27,2,1', ['line 2: has 8 cells']];
         yield 'kind' => [$head.'relais,A,1,blade,27,2', ['line 2, kind: ‘relais’ must be one of fuse, relay, terminal, cable']];
-        yield 'archived' => ["kind,name,archived\nfuse,A,maybe", ['line 2, archived: ‘maybe’ must be yes or no']];
+        yield 'archived' => ["kind,name,archived\nfuse,A,maybe", ['line 2, archived: ‘maybe’ must be one of yes, no']];
         yield 'another encoding' => [$head."fuse,Bay fuse,1,blade,27,2\nfuse,M\xFCller,1,blade,27,2", ['line 3: has letters in another encoding']];
         yield 'several lines' => [
             $head."fuse,A,1,blade,-3,2\n\nfuse,B,x,glass,27,2\nfuse,A,1,blade,30,2",
@@ -96,7 +98,7 @@ final class OwnPartsCsvTest extends TestCase
 
         self::assertCount(count($says), $problems);
         foreach ($says as $at => $start) {
-            self::assertSame($start, mb_substr($problems[$at]->line(), 0, mb_strlen($start)));
+            self::assertSame($start, mb_substr(Wording::english()->line($problems[$at]), 0, mb_strlen($start)));
         }
     }
 
@@ -104,10 +106,10 @@ final class OwnPartsCsvTest extends TestCase
     {
         $csv = self::HEAD."\n".str_repeat(self::LINE."\n", 100_000);
 
-        self::assertStringContainsString('has 100000 parts; a shelf takes 2000', $this->problems($csv)[0]->says);
+        self::assertEquals(Message::of('input.parts.too-many', parts: 100_000, most: 2000), $this->problems($csv)[0]->message);
         $wrong = $this->problems(self::HEAD."\n".str_repeat("fuse\n", 100_000));
         self::assertCount(102, $wrong);
-        self::assertStringContainsString('what follows line 101 was not looked at', $wrong[101]->says);
+        self::assertEquals(Message::of('input.csv.more-wrong', line: 101), $wrong[101]->message);
     }
 
     /** @return list<Problem> */
@@ -115,7 +117,7 @@ final class OwnPartsCsvTest extends TestCase
     {
         try {
             (new OwnPartsCsv(Orchard::shelf()))->read($csv);
-        } catch (Unusable $unusable) {
+        } catch (InvalidInput $unusable) {
             return $unusable->problems;
         }
 

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace LampThread\Tests\Exchange;
 
-use LampThread\Brief\Unusable;
 use LampThread\Exchange\Schema;
+use LampThread\Exchange\Wording;
+use LampThread\Message\InvalidInput;
+use LampThread\Message\Message;
+use LampThread\Message\Problem;
 use LampThread\Tests\Orchard;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -42,11 +45,11 @@ final class SchemaTest extends TestCase
         ];
         yield 'not one of a few' => [
             ['/fans/0/mount' => 'sideways'],
-            '/fans/0/mount: must be one of puller or pusher, not ‘sideways’.',
+            '/fans/0/mount: must be one of puller, pusher, not ‘sideways’.',
         ];
         yield 'a number that is not one of a few' => [
             ['/supply/systemV' => 48],
-            '/supply/systemV: must be one of 6 or 12 or 24, not 48.',
+            '/supply/systemV: must be one of 6, 12, 24, not 48.',
         ];
         yield 'no fans' => [
             ['/fans' => []],
@@ -62,7 +65,7 @@ final class SchemaTest extends TestCase
         ];
         yield 'something misspelt' => [
             ['/supply/batteryAH' => 70],
-            '/supply/batteryAH: is not known here (did you mean ‘batteryAh’?).',
+            '/supply/batteryAH: is not known here. Did you mean ‘batteryAh’?',
         ];
         yield 'the same fan twice' => [
             ['/control/stages/0/fans' => ['fan-1', 'fan-1']],
@@ -83,8 +86,8 @@ final class SchemaTest extends TestCase
         try {
             (new Schema)->check('job', json_decode((string) json_encode($file)));
             self::fail('It was taken.');
-        } catch (Unusable $unusable) {
-            self::assertSame($says, $unusable->getMessage());
+        } catch (InvalidInput $unusable) {
+            self::assertSame($says, Wording::english()->line($unusable->problems[0]));
         }
     }
 
@@ -96,8 +99,8 @@ final class SchemaTest extends TestCase
         try {
             (new Schema)->check('job', json_decode((string) json_encode($file)));
             self::fail('It was taken.');
-        } catch (Unusable $unusable) {
-            self::assertStringContainsString('/cooling: is missing.', $unusable->getMessage());
+        } catch (InvalidInput $unusable) {
+            self::assertEquals(new Problem('/cooling', Message::of('input.missing')), $unusable->problems[0]);
         }
     }
 

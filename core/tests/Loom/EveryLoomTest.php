@@ -8,7 +8,11 @@ use LampThread\Circuit\Component\Fuse;
 use LampThread\Circuit\Component\Relay;
 use LampThread\Exchange\CutListCsv;
 use LampThread\Exchange\ThreadsSvg;
+use LampThread\Exchange\Wording;
 use LampThread\Loom\Loom;
+use LampThread\Loom\PartRow;
+use LampThread\Loom\Step;
+use LampThread\Message\Message;
 use LampThread\Tests\Combination;
 use LampThread\Tests\Orchard;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -76,9 +80,9 @@ final class EveryLoomTest extends TestCase
     public function test_every_relay_and_fuse_is_on_the_parts_list(array $changes): void
     {
         $sizing = Orchard::sizing($changes);
-        $bought = array_map(static fn ($part): string => $part->for, Loom::of($sizing, Orchard::shelf())->parts);
+        $bought = array_map(static fn (PartRow $part): string => Orchard::english($part->for), Loom::of($sizing, Orchard::shelf())->parts);
         foreach ([...$sizing->circuit->each(Relay::class), ...$sizing->circuit->each(Fuse::class)] as $component) {
-            self::assertContains("{$component->mark}, {$component->name}", $bought);
+            self::assertContains("{$component->mark}, ".Orchard::english($component->name), $bought);
         }
     }
 
@@ -89,16 +93,16 @@ final class EveryLoomTest extends TestCase
         $loom = Loom::of(Orchard::sizing($changes), Orchard::shelf());
         $cut = [];
         foreach ($loom->steps as $step) {
-            if ($step->title === 'Cut, crimp and label') {
-                $cut = $step->does;
+            if ($step->title->code === 'step.cut.title') {
+                $cut = $step->items;
             }
         }
 
         self::assertCount(count($loom->wires), $cut);
         foreach ($loom->wires as $at => $wire) {
-            self::assertStringStartsWith("{$wire->id} {$wire->colourName} {$wire->size}", $cut[$at]);
+            self::assertSame([$wire->id, $wire->size], [$cut[$at]->params['wire'], $cut[$at]->params['size']]);
         }
-        self::assertCount(count($loom->wires) + 1, explode("\r\n", rtrim(CutListCsv::of($loom))));
+        self::assertCount(count($loom->wires) + 1, explode("\r\n", rtrim(CutListCsv::of($loom, Wording::english()))));
     }
 
     /** @param  array<string, mixed>  $changes */
@@ -106,10 +110,10 @@ final class EveryLoomTest extends TestCase
     public function test_every_part_is_on_the_drawing_by_its_mark(array $changes): void
     {
         $sizing = Orchard::sizing($changes);
-        $svg = ThreadsSvg::of($sizing);
+        $svg = ThreadsSvg::of($sizing, Wording::english());
         foreach ($sizing->circuit->components as $component) {
-            if ($component->passes() !== []) {
-                self::assertStringContainsString(">{$component->mark}</text>", $svg, $component->name);
+            if ($component->paths() !== []) {
+                self::assertStringContainsString(">{$component->mark}</text>", $svg, $component->id);
             }
         }
     }
@@ -119,11 +123,14 @@ final class EveryLoomTest extends TestCase
     public function test_each_relay_is_proved_by_the_side_that_is_switched(array $changes): void
     {
         $sizing = Orchard::sizing($changes);
-        $does = array_column(Loom::of($sizing, Orchard::shelf())->steps, 'does', 'title');
-        $prove = implode("\n", $does['Prove it cold']);
-        self::assertStringStartsWith('Battery negative on', $prove);
-        foreach ($sizing->circuit->each(Relay::class) as $relay) {
-            self::assertMatchesRegularExpression("/(Join {$relay->mark} 86|Put {$relay->mark} 85)/", $prove);
-        }
+        $steps = array_values(
+            array_filter(Loom::of($sizing, Orchard::shelf())->steps, static fn (Step $step): bool => $step->title->code === 'step.prove.title'),
+        );
+        self::assertSame('step.prove.battery-on', $steps[0]->items[0]->code);
+        $relays = array_filter($steps[0]->items, static fn (Message $item): bool => $item->code === 'step.prove.relay');
+        self::assertSame(
+            array_map(static fn (Relay $relay): string => $relay->mark, $sizing->circuit->each(Relay::class)),
+            array_values(array_map(static fn (Message $item): mixed => $item->params['mark'], $relays)),
+        );
     }
 }

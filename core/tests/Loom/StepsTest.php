@@ -7,28 +7,32 @@ namespace LampThread\Tests\Loom;
 use LampThread\Circuit\Component\FanMotor;
 use LampThread\Circuit\Component\Fuse;
 use LampThread\Exchange\JobFile;
+use LampThread\Exchange\MessageCatalogue;
+use LampThread\Loom\ColdTest;
 use LampThread\Loom\Loom;
 use LampThread\Loom\PartRow;
 use LampThread\Loom\Step;
 use LampThread\Loom\Steps;
+use LampThread\Message\Unit;
 use LampThread\Sizing\Sizing;
 use LampThread\Tests\Combination;
 use LampThread\Tests\Orchard;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** What is told to be done, for the vehicle at hand. */
 final class StepsTest extends TestCase
 {
     private const ORDER = [
-        'Disconnect the battery',
-        'Fit fan, relay and fuse holders',
-        'Fit the temperature switch',
-        'Cut, crimp and label',
-        'Lay the loom and join it',
-        'Prove it cold',
-        'Fill, bleed, warm up',
-        'Write it up',
+        'step.disconnect.title',
+        'step.fit.title',
+        'step.sensor.title',
+        'step.cut.title',
+        'step.lay.title',
+        'step.prove.title',
+        'step.fill.title',
+        'step.write-up.title',
     ];
 
     public function test_the_battery_is_off_first_and_nothing_is_proved_before_it_is_joined(): void
@@ -44,30 +48,50 @@ final class StepsTest extends TestCase
         yield 'a puller goes behind the core' => [[], self::ORDER[1], 'behind the core as a puller', 'pusher'];
         yield 'the gap that is left' => [['/cooling/clearanceMm' => 90], self::ORDER[1], '24 mm expected', null];
         yield 'a pusher goes in front' => [
-            ['/fans/0/mount' => 'pusher'], self::ORDER[1], 'in front of the core as a pusher: blade turned round and polarity reversed', 'puller',
+            ['/fans/0/mount' => 'pusher'], self::ORDER[1], 'in front of the core as a pusher.', 'turn the blade',
         ];
         yield 'and air goes the same way' => [['/fans/0/mount' => 'pusher'], self::ORDER[5], 'Air goes from the front through the core', null];
         yield 'a switch in a hose has an earth lead' => [['/control/stages/0/decider/place' => 'top-hose'], self::ORDER[2], 'not to the hose clamp', 'no tape'];
-        yield 'a switch in the engine has none' => [['/control/stages/0/decider/place' => 'engine-outlet'], self::ORDER[2], 'Use no tape on the thread', 'hose clamp'];
+        yield 'a switch in the engine has none' => [
+            ['/control/stages/0/decider/place' => 'engine-outlet'], self::ORDER[2], 'Use no tape on the thread', 'hose clamp',
+        ];
         yield 'set points to watch for' => [[], self::ORDER[6], 'fan on at 92 °C, off at 87 °C, on again', null];
         yield 'the mix it is filled with' => [['/cooling/glycolPercent' => 40], self::ORDER[6], 'Fill with 40 % glycol', null];
         yield 'every position of a hand switch' => [
-            ['/control/override' => ['kind' => 'three-position']], self::ORDER[5], 'through automatic, on, off, the fan does what it says', null,
+            ['/control/override' => ['kind' => 'three-position']], self::ORDER[5], 'in each position, automatic, on, off, the fan does what it says', null,
         ];
         yield 'a controller is smoothed' => [
             Combination::changes($decider['stepless'], $load['one fan']), self::ORDER[1], 'across its supply', null,
         ];
-        yield 'an old circuit is taken out' => [['/control/existingFuseA' => 20], 'Take out the old fan circuit', 'Take its 20 A fuse out', 'stays and is shared'];
+        yield 'a fan made for the other side is turned round' => [
+            ['/fans/0/mount' => 'pusher', '/fans/0/madeFor' => 'puller'], self::ORDER[1], 'turn the blade round on its shaft and exchange its leads', null,
+        ];
+        yield 'a bulb in a hose' => [
+            Combination::changes([...$decider['capillary'], 'place' => 'top-hose'], $load['one fan']), self::ORDER[2], 'Lead the bulb into the hose', 'its earth',
+        ];
+        yield 'a bulb in the fins' => [
+            Combination::changes([...$decider['capillary'], 'place' => 'core-inlet'], $load['one fan']), self::ORDER[2], 'between the fins', 'no tape',
+        ];
+        yield 'the sender of an electronic thermostat' => [
+            Combination::changes([...$decider['electronic, to earth'], 'place' => 'top-hose'], $load['one fan']), self::ORDER[2], 'Cut out as much hose', 'earth lead goes',
+        ];
+        yield 'a computer has its own sensor' => [
+            Combination::changes($decider['computer'], $load['one fan']), self::ORDER[2], 'Nothing is fitted in the coolant', 'no tape',
+        ];
+        yield 'a relay that holds a fan off stops it' => [
+            Combination::changes($decider['original'], $load['one fan'], 'earth', null, Combination::overrides()['change-over']), self::ORDER[5], 'clicks', null,
+        ];
+        yield 'an old circuit is taken out' => [['/control/existingFuseA' => 20], 'step.take-out.title', 'Take its 20 A fuse out', 'stays and is shared'];
         yield 'or shared' => [
-            ['/control/existingFuseA' => 30, '/control/feed' => 'existing-circuit'], 'Take out the old fan circuit', 'Its 30 A fuse stays and is shared', 'fuse out',
+            ['/control/existingFuseA' => 30, '/control/feed' => 'existing-circuit'], 'step.share.title', 'Its 30 A fuse stays and is shared', 'fuse out',
         ];
         yield 'the original is tapped' => [
             Combination::changes($decider['original'], $load['one fan'], 'earth', Combination::airConditioning()['interposing-relay']),
-            'Mark the original wiring', 'nothing is cut', 'cut the fan’s plus',
+            'step.mark-original.title', 'nothing is cut', 'cut the fan’s plus',
         ];
         yield 'the original is changed over' => [
             Combination::changes($decider['original'], $load['one fan'], 'earth', null, Combination::overrides()['change-over']),
-            'Mark the original wiring', 'cut the fan’s plus', 'nothing is cut',
+            'step.mark-original.title', 'cut the fan’s plus', 'nothing is cut',
         ];
     }
 
@@ -83,6 +107,31 @@ final class StepsTest extends TestCase
         }
     }
 
+    /**
+     * Nothing of the cooling system is opened for a condenser fan, a computer's output or a probe in the fins: nothing is filled.
+     *
+     * @param  list<string>  $steps
+     */
+    #[TestWith(['pressure switch', []])]
+    #[TestWith(['computer', ['step.warm-up.title']])]
+    #[TestWith(['capillary', ['step.warm-up.title'], 'core-inlet'])]
+    public function test_coolant_is_filled_only_where_it_was_opened(string $decider, array $steps, string $place = 'radiator-inlet'): void
+    {
+        $told = Combination::deciders()[$decider];
+        $does = self::does(Combination::changes([...$told, ...(isset($told['place']) ? ['place' => $place] : [])], Combination::loads()['one fan']));
+
+        self::assertArrayNotHasKey('step.fill.title', $does);
+        self::assertSame($steps, array_values(array_intersect(array_keys($does), ['step.warm-up.title'])));
+    }
+
+    public function test_pulling_in_says_what_it_does(): void
+    {
+        $holding = self::does(Combination::changes(Combination::deciders()['switch opening when hot'], Combination::loads()['one fan']))[self::ORDER[5]];
+
+        self::assertStringContainsString('and the fan runs', self::does()[self::ORDER[5]]);
+        self::assertMatchesRegularExpression('/moves no fan|stops/', $holding);
+    }
+
     /** @return iterable<string, array{string}> */
     public static function demo(): iterable
     {
@@ -96,12 +145,14 @@ final class StepsTest extends TestCase
     {
         $sizing = self::job($path);
         $loom = Loom::of($sizing, Orchard::shelf());
-        $all = implode("\n", array_map(static fn (Step $step): string => implode("\n", $step->does), $loom->steps));
+        $all = implode("\n", array_map(static fn (Step $step): string => implode("\n", array_map(Orchard::english(...), $step->items)), $loom->steps));
         foreach ([...$sizing->circuit->each(FanMotor::class), ...$sizing->circuit->each(Fuse::class)] as $part) {
             self::assertStringContainsString($part->mark, $all);
         }
         foreach ($sizing->circuit->each(FanMotor::class) as $motor) {
-            self::assertStringContainsString(sprintf('about %.1f A', $sizing->duty->greatestA($motor->id)), $all, 'what a clamp meter will show');
+            $coldA = (new ColdTest($sizing))->currentA($motor);
+            self::assertStringContainsString('about '.MessageCatalogue::quantity(Unit::Ampere->of($coldA)), $all, 'what a clamp meter will show');
+            self::assertLessThan($sizing->envelope->greatestA($motor->id), $coldA, 'the engine stands');
         }
     }
 
@@ -113,9 +164,12 @@ final class StepsTest extends TestCase
         $loom = Loom::of($sizing, Orchard::shelf());
         $reels = [];
         foreach ($loom->wires as $wire) {
-            $reels["Cable {$wire->size}, {$wire->colourName} ({$wire->colour})"][] = $wire->lengthM;
+            $reels["Cable {$wire->size}, ".Orchard::english($wire->colourName)." ({$wire->colour})"][] = $wire->lengthM;
         }
-        $bought = array_column(array_filter($loom->parts, static fn (PartRow $part): bool => $part->unit === 'm'), null, 'part');
+        $bought = [];
+        foreach (array_filter($loom->parts, static fn (PartRow $part): bool => $part->unit === 'm') as $part) {
+            $bought[Orchard::english($part->part)] = $part;
+        }
 
         self::assertEqualsCanonicalizing(array_keys($reels), array_keys($bought));
         foreach ($reels as $cable => $lengthsM) {
@@ -131,13 +185,15 @@ final class StepsTest extends TestCase
 
     /**
      * @param  array<string, mixed>  $changes
-     * @return array<string, string> title of each step, in order, to all it says to do
+     * @return array<string, string> code of each step’s title, in order, to all it says to do
      */
     private static function does(array $changes = []): array
     {
-        return array_map(
-            static fn (array $does): string => implode("\n", $does),
-            array_column(Steps::of(Orchard::sizing($changes)), 'does', 'title'),
-        );
+        $does = [];
+        foreach (Steps::of(Orchard::sizing($changes)) as $step) {
+            $does[$step->title->code] = implode("\n", array_map(Orchard::english(...), $step->items));
+        }
+
+        return $does;
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Tests\Loom;
 
-use LampThread\Circuit\Circuit;
+use LampThread\Circuit\Component\Rail;
 use LampThread\Circuit\Wire;
 use LampThread\Loom\Drawing;
 use LampThread\Loom\Thread;
@@ -20,14 +20,14 @@ final class ThreadsTest extends TestCase
         $threads = ThreadTracer::trace(Orchard::sizing()->circuit);
         $numbers = array_map(
             static fn (array $step): string => $step[0]->mark.' '.explode(':', $step[1]->from)[1].' '.explode(':', $step[1]->to)[1],
-            $threads[0]->passes(),
+            $threads[0]->paths(),
         );
 
-        self::assertSame(['F2 1 2', 'K1 30 87', 'M1 + -'], $numbers);
-        self::assertSame(Circuit::SUPPLY, $threads[0]->from);
+        self::assertSame(['F2 1 2', 'K1 30 87', 'XP1 1 +', 'M1 + -', 'XP1 - 2'], $numbers);
+        self::assertSame(Rail::SUPPLY, $threads[0]->from);
         self::assertSame('earth-bay:31', $threads[0]->to);
         self::assertSame(['Fan, radiator', 'Trigger, K1', 'Dash override'], array_map(
-            static fn (Thread $thread): string => $thread->title(),
+            static fn (Thread $thread): string => Orchard::english($thread->title()),
             $threads,
         ));
     }

@@ -7,21 +7,20 @@ namespace LampThread\Tests\Proof;
 use LampThread\Brief\Stretch;
 use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Colour;
+use LampThread\Circuit\Component\FaultKind;
+use LampThread\Circuit\Component\Faults;
 use LampThread\Circuit\Component\FixedResistor;
+use LampThread\Circuit\Component\Key;
+use LampThread\Circuit\Component\OperatingConditions;
+use LampThread\Circuit\Control\FanDemand;
 use LampThread\Circuit\Wire;
-use LampThread\Electrics\FaultKind;
-use LampThread\Electrics\Faults;
-use LampThread\Electrics\Key;
-use LampThread\Electrics\Setting;
-use LampThread\Electrics\Solver;
+use LampThread\Message\Message;
+use LampThread\Operation\Solver;
 use LampThread\Proof\Behaviours;
 use LampThread\Proof\Limits;
-use LampThread\Proof\Wants;
-use LampThread\Sizing\Ampacity;
 use LampThread\Sizing\Sizing;
-use LampThread\Sizing\WireSizing;
 use LampThread\Tests\Combination;
-use LampThread\Tests\Electrics\Buzzer;
+use LampThread\Tests\Operation\Buzzer;
 use LampThread\Tests\Orchard;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -31,30 +30,38 @@ final class BehavioursTest extends TestCase
 {
     private const INDICATED = ['/control/override/indicator' => true];
 
-    /** @return iterable<string, array{string, array<string, mixed>, Setting, array<string, FaultKind>, string}> rule, job, state, what spoils it, where it fails */
+    /** @return iterable<string, array{string, array<string, mixed>, OperatingConditions, array<string, FaultKind>, string}> rule, job, state, what spoils it, where it fails */
     public static function spoilt(): iterable
     {
         $air = ['/control/airConditioning' => ['compressor' => 'clutch', 'trigger' => 'separate-relay']];
-        $hot = new Setting(Key::Run, 850, 110);
-        $cold = new Setting(Key::Run, 850, 20);
+        $hot = new OperatingConditions(Key::Run, 850, 110);
+        $cold = new OperatingConditions(Key::Run, 850, 20);
 
         yield 'fuse out, hot' => ['runs-when-hot', [], $hot, ['fan-1-fuse' => FaultKind::Open], 'fan-1'];
         yield 'relay stuck, air conditioning on' => [
-            'runs-with-air-conditioning', $air, new Setting(Key::Run, 850, 20, ['air-conditioning' => 'on']), ['fan-1-air-conditioning-relay' => FaultKind::StuckOff], 'fan-1',
+            'runs-with-air-conditioning', $air, new OperatingConditions(Key::Run, 850, 20, ['air-conditioning' => 'on']), [
+                'fan-1-air-conditioning-relay' => FaultKind::StuckOff,
+            ], 'fan-1',
         ];
-        yield 'override open' => ['obeys-override', [], new Setting(Key::Run, 850, 20, ['override' => 'on']), ['override' => FaultKind::Open], 'fan-1'];
+        yield 'override open' => [
+            'obeys-override', [], new OperatingConditions(Key::Run, 850, 20, ['override' => 'on']), ['override' => FaultKind::Open], 'fan-1',
+        ];
         yield 'time relay open' => [
-            'runs-on', ['/control/afterRun' => ['delayS' => 200]], new Setting(Key::Off, 0, 20, elapsedS: 5), ['after-run-relay' => FaultKind::Open], 'fan-1',
+            'runs-on', ['/control/afterRun' => ['delayS' => 200]], new OperatingConditions(Key::Off, 0, 20, elapsedS: 5),
+            ['after-run-relay' => FaultKind::Open], 'fan-1',
         ];
         yield 'relay welded' => ['rests', [], $cold, ['fan-1-relay' => FaultKind::StuckOn], 'fan-1'];
         yield 'cut-out shorted' => [
-            'held-off', ['/control/override' => ['kind' => 'cut-out']], new Setting(Key::Run, 850, 110, ['override' => 'cut']), ['override' => FaultKind::Short], 'fan-1',
+            'held-off', ['/control/override' => ['kind' => 'cut-out']], new OperatingConditions(Key::Run, 850, 110, ['override' => 'cut']),
+            ['override' => FaultKind::Short], 'fan-1',
         ];
-        yield 'relay welded, key out' => ['dead-with-key-out', [], new Setting, ['fan-1-relay' => FaultKind::StuckOn], 'battery'];
+        yield 'relay welded, key out' => ['dead-with-key-out', [], new OperatingConditions, ['fan-1-relay' => FaultKind::StuckOn], 'battery'];
         yield 'lamp burnt out' => ['indicator-tells', self::INDICATED, $hot, ['indicator' => FaultKind::Open], 'indicator'];
         yield 'fan shorted' => ['within-ratings', [], $hot, ['fan-1' => FaultKind::Short], ''];
         yield 'key switch shorted, bare terminal' => [
-            'bare-terminals-dead', ['/control/stages/0/decider/place' => 'engine-outlet', '/control/coilFeed' => 'battery'], new Setting, [], 'stage-1-switch',
+            'bare-terminals-dead', [
+                '/control/stages/0/decider/place' => 'engine-outlet', '/control/coilFeed' => 'battery',
+            ], new OperatingConditions, [], 'stage-1-switch',
         ];
     }
 
@@ -63,13 +70,18 @@ final class BehavioursTest extends TestCase
      * @param  array<string, FaultKind>  $faults
      */
     #[DataProvider('spoilt')]
-    public function test_the_rule_holds_when_sound_and_fails_when_spoilt(string $rule, array $changes, Setting $setting, array $faults, string $at): void
-    {
+    public function test_the_rule_holds_when_sound_and_fails_when_spoilt(
+        string $rule,
+        array $changes,
+        OperatingConditions $setting,
+        array $faults,
+        string $at,
+    ): void {
         $sizing = Orchard::sizing($changes);
         if ($faults !== []) {
             self::assertTrue(self::holds($rule, $sizing, $sizing->circuit, $setting), 'sound');
         }
-        $fails = self::holds($rule, $sizing, $sizing->circuit, $setting->with(new Faults($faults)));
+        $fails = self::holds($rule, $sizing, $sizing->circuit, $setting->withFaults(new Faults($faults)));
 
         self::assertIsString($fails);
         self::assertStringContainsString($at, $fails);
@@ -80,20 +92,24 @@ final class BehavioursTest extends TestCase
         $band = Combination::deciders()['switch closing when hot'];
         $two = Combination::changes($band, Combination::loads()['two at two temperatures']);
         $swapped = [...$two, '/control/stages/0/decider' => [...$band, 'onC' => 99, 'offC' => 94], '/control/stages/1/decider' => $band];
-        $setting = new Setting(Key::Run, 850, 95);
+        $setting = new OperatingConditions(Key::Run, 850, 95);
 
         self::assertNull(self::holds('stages-in-order', Orchard::sizing($two), Orchard::sizing($two)->circuit, $setting));
         self::assertSame('fan-2', self::holds('stages-in-order', Orchard::sizing($swapped), Orchard::sizing($swapped)->circuit, $setting));
-        self::assertTrue(self::holds('stages-in-order', Orchard::sizing($two), Orchard::sizing($two)->circuit, new Setting(Key::Run, 850, 120)));
+        self::assertTrue(self::holds('stages-in-order', Orchard::sizing($two), Orchard::sizing($two)->circuit, new OperatingConditions(Key::Run, 850, 120)));
     }
 
     public function test_a_relay_that_never_rests_is_seen(): void
     {
         $sizing = Orchard::sizing();
-        $buzzing = new Circuit([...$sizing->circuit->components, 'buzzer' => new Buzzer('buzzer', 'K9', 'Buzzer')], $sizing->circuit->wires, $sizing->circuit->reels);
+        $buzzing = new Circuit(
+            [...$sizing->circuit->components, 'buzzer' => new Buzzer('buzzer', 'K9', Message::verbatim('Buzzer'))],
+            $sizing->circuit->wires,
+            $sizing->circuit->wireGroups,
+        );
 
-        self::assertTrue(self::holds('comes-to-rest', $sizing, $sizing->circuit, new Setting));
-        self::assertSame('buzzer', self::holds('comes-to-rest', $sizing, $buzzing, new Setting));
+        self::assertTrue(self::holds('comes-to-rest', $sizing, $sizing->circuit, new OperatingConditions));
+        self::assertSame('buzzer', self::holds('comes-to-rest', $sizing, $buzzing, new OperatingConditions));
     }
 
     public function test_a_computer_output_fed_from_outside_is_seen(): void
@@ -101,15 +117,18 @@ final class BehavioursTest extends TestCase
         $sizing = Orchard::sizing(Combination::changes(Combination::deciders()['computer'], Combination::loads()['one fan']));
         $wire = $sizing->circuit->wires[0];
         $circuit = $sizing->circuit;
-        $booster = new \LampThread\Tests\Proof\Booster('booster', 'G9', 'Booster');
+        $booster = new \LampThread\Tests\Proof\Booster('booster', 'G9', Message::verbatim('Booster'));
         $fed = new Circuit(
             [...$circuit->components, 'booster' => $booster],
-            [...$circuit->wires, new Wire('W99', 'booster:+', 'stage-1-output:out', Stretch::Dash, $wire->run, Colour::Trigger, $wire->reel, $wire->conductor, 60)],
-            $circuit->reels,
+            [
+                ...$circuit->wires,
+                new Wire('W99', 'booster:+', 'stage-1-output:out', Stretch::Dash, $wire->segment, Colour::Trigger, $wire->group, $wire->conductor, 60),
+            ],
+            $circuit->wireGroups,
         );
 
-        self::assertTrue(self::holds('outputs-not-fed-back', $sizing, $circuit, new Setting(Key::Run, 850, 20)));
-        self::assertSame('stage-1-output', self::holds('outputs-not-fed-back', $sizing, $fed, new Setting(Key::Run, 850, 20)));
+        self::assertTrue(self::holds('outputs-not-fed-back', $sizing, $circuit, new OperatingConditions(Key::Run, 850, 20)));
+        self::assertSame('stage-1-output', self::holds('outputs-not-fed-back', $sizing, $fed, new OperatingConditions(Key::Run, 850, 20)));
     }
 
     public function test_a_clutch_fed_through_a_bridge_is_seen(): void
@@ -117,15 +136,15 @@ final class BehavioursTest extends TestCase
         $sizing = Orchard::sizing(['/control/airConditioning' => ['compressor' => 'clutch', 'trigger' => 'separate-relay']]);
         $wire = $sizing->circuit->wires[0];
         $bridged = new Circuit(
-            [...$sizing->circuit->components, 'bridge' => new FixedResistor('bridge', 'R9', 'Bridge', 0.1)],
+            [...$sizing->circuit->components, 'bridge' => new FixedResistor('bridge', 'R9', Message::verbatim('Bridge'), 0.1)],
             [
                 ...$sizing->circuit->wires,
-                new Wire('W98', 'fan-1:+', 'bridge:1', Stretch::Dash, $wire->run, Colour::Trigger, $wire->reel, $wire->conductor, 60),
-                new Wire('W99', 'bridge:2', 'clutch:1', Stretch::Dash, $wire->run, Colour::Trigger, $wire->reel, $wire->conductor, 60),
+                new Wire('W98', 'fan-1:+', 'bridge:1', Stretch::Dash, $wire->segment, Colour::Trigger, $wire->group, $wire->conductor, 60),
+                new Wire('W99', 'bridge:2', 'clutch:1', Stretch::Dash, $wire->segment, Colour::Trigger, $wire->group, $wire->conductor, 60),
             ],
-            $sizing->circuit->reels,
+            $sizing->circuit->wireGroups,
         );
-        $hot = new Setting(Key::Run, 850, 110);
+        $hot = new OperatingConditions(Key::Run, 850, 110);
 
         self::assertTrue(self::holds('clutch-not-fed-back', $sizing, $sizing->circuit, $hot));
         self::assertSame('clutch', self::holds('clutch-not-fed-back', $sizing, $bridged, $hot));
@@ -147,18 +166,18 @@ final class BehavioursTest extends TestCase
         self::assertSame(array_unique($ids(self::INDICATED)), $ids(self::INDICATED));
     }
 
-    private static function holds(string $rule, Sizing $sizing, Circuit $circuit, Setting $setting): true|string|null
+    private static function holds(string $rule, Sizing $sizing, Circuit $circuit, OperatingConditions $setting): true|string|null
     {
         $point = (new Solver($circuit))->settle($setting);
         $behaviours = array_column(self::behaviours($sizing, $circuit), null, 'id');
 
-        return $behaviours[$rule]->in($point, (new Wants($sizing->brief, $circuit))->in($setting));
+        return $behaviours[$rule]->in($point, (new FanDemand($sizing->brief, $circuit))->in($setting));
     }
 
     /** @return list<\LampThread\Proof\Behaviour> */
     private static function behaviours(Sizing $sizing, Circuit $circuit): array
     {
-        $limits = new Limits($circuit, new WireSizing(Orchard::shelf(), new Ampacity(Orchard::shelf()->ampacityRows), $sizing->brief), Orchard::shelf()->gates['blade']);
+        $limits = new Limits($circuit, $sizing->brief, Orchard::shelf());
 
         return (new Behaviours($sizing->brief, $circuit, $limits))->all();
     }

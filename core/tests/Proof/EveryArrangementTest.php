@@ -4,16 +4,29 @@ declare(strict_types=1);
 
 namespace LampThread\Tests\Proof;
 
+use LampThread\Circuit\Circuit;
+use LampThread\Circuit\Component\Key;
+use LampThread\Circuit\Component\OperatingConditions;
+use LampThread\Exchange\BenchPresenter;
+use LampThread\Exchange\DesignPresenter;
+use LampThread\Exchange\Wording;
+use LampThread\Operation\Solver;
 use LampThread\Proof\BehaviourRow;
 use LampThread\Proof\Proof;
+use LampThread\Sizing\OperatingEnvelope;
+use LampThread\Sizing\Sizing;
 use LampThread\Tests\Combination;
+use LampThread\Tests\Operation\Ngspice;
 use LampThread\Tests\Orchard;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
 use PHPUnit\Framework\TestCase;
 
-/** Every two choices that go together, in every state: each circuit does what its brief wants, but for what is known of it. */
+/** Every two choices that go together: each circuit does what its brief wants in every state, but for what is known of it. */
 final class EveryArrangementTest extends TestCase
 {
+    /** How many of each circuit's conditions ngspice is asked about. */
+    private const STATES = 5;
+
     /** What a choice cannot do, and is told beside it: behaviour to whether a brief is one of those. */
     private const KNOWN = [
         // The classic fault, kept so that it can be shown.
@@ -25,20 +38,68 @@ final class EveryArrangementTest extends TestCase
         'bare-terminals-dead' => [['stages/0/decider/isDirect', true]],
     ];
 
-    /** @param  array<string, mixed>  $changes */
+    /**
+     * One test, so that each is sized once.
+     *
+     * @param  array<string, mixed>  $changes
+     */
     #[DataProviderExternal(Combination::class, 'pairs')]
-    public function test_the_circuit_does_what_the_brief_wants_in_every_state(array $changes): void
+    public function test_it_is_solved_as_ngspice_does_can_be_built_and_does_what_the_brief_wants(array $changes): void
     {
-        $proof = Proof::of(Orchard::sizing($changes), Orchard::shelf(), isQuick: true);
+        $sizing = Orchard::sizing($changes);
+        $this->agreesWithNgspice($sizing->circuit);
+        $this->isDrawnCutAndLit($sizing);
+        $this->doesWhatTheBriefWants($sizing, $changes);
+    }
+
+    private function agreesWithNgspice(Circuit $circuit): void
+    {
+        $conditions = OperatingEnvelope::conditions($circuit);
+        $solver = new Solver($circuit);
+        $step = max(1, intdiv(count($conditions), self::STATES));
+        $points = [];
+        for ($at = intdiv($step, 2); $at < count($conditions); $at += $step) {
+            $point = $solver->settle($conditions[$at]);
+            if ($point->isSettled()) {
+                $points[$at] = $point;
+            }
+        }
+        Ngspice::assertAgrees($points);
+    }
+
+    private function isDrawnCutAndLit(Sizing $sizing): void
+    {
+        $design = DesignPresenter::english($sizing, Orchard::shelf());
+        $drawn = array_filter(array_column(array_merge(...array_column($design['drawings']['wide']['threads'], 'wires')), 'wire'));
+        sort($drawn);
+        $laid = array_column($design['wires'], 'id');
+        sort($laid);
+
+        self::assertSame($laid, $drawn, 'every wire is on exactly one thread');
+        Orchard::schema()->check('design', self::sent($design));
+        $point = (new Solver($sizing->circuit))->settle(new OperatingConditions(Key::Run, 850, 93));
+        Orchard::schema()->check('bench', self::sent(BenchPresenter::of($point, Wording::english(), ['battery:+', 'fan-1:+'])));
+    }
+
+    /** @param  array<string, mixed>  $changes */
+    private function doesWhatTheBriefWants(Sizing $sizing, array $changes): void
+    {
+        $proof = Proof::of($sizing, Orchard::shelf(), isQuick: true);
         $broken = array_filter($proof->behaviours, static fn (BehaviourRow $row): bool => $row->broken() !== null);
 
         foreach ($broken as $row) {
             $where = $row->broken();
-            $setting = $proof->space->states[$where[0] ?? 0]->point->setting->inputs;
-            self::assertTrue(self::isKnown($row->behaviour->id, $changes), "{$row->behaviour->words}: not at ".($where[1] ?? '').", {$setting}");
+            $inputs = $proof->space->states[$where[0] ?? 0]->point->conditions->inputs;
+            self::assertTrue(self::isKnown($row->behaviour->id, $changes), "{$row->behaviour->id}: not at ".($where[1] ?? '').", {$inputs}");
         }
         self::assertNull($proof->space->leftOut);
         self::assertGreaterThan(6, count($proof->space->states));
+    }
+
+    /** @param  array<string, mixed>  $answer */
+    private static function sent(array $answer): mixed
+    {
+        return json_decode(json_encode($answer, JSON_THROW_ON_ERROR));
     }
 
     /** @param  array<string, mixed>  $changes */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace LampThread\Tests\Proof;
 
-use LampThread\Proof\Finding;
+use LampThread\Proof\Finding\Finding;
+use LampThread\Proof\Finding\Severity;
 use LampThread\Proof\Findings;
-use LampThread\Proof\Severity;
 use LampThread\Tests\Combination;
 use LampThread\Tests\Orchard;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -29,11 +29,25 @@ final class FindingsTest extends TestCase
         $decider = '/control/stages/0/decider';
         yield 'off at the thermostat’s opening' => [["{$decider}/offC" => 82], 'off-below-thermostat'];
         yield 'off below it' => [["{$decider}/offC" => 78], 'off-below-thermostat'];
-        // Common practice, no source: on 185 °F, off 175 °F; with a thermostat of 82 °C it never stops.
+        // Common practice, no source: on 185 °F, off 175 °F; with a thermostat of 82 °C it never stops, where it feels the engine.
         yield 'the 185/175 °F switch on an 82 °C thermostat' => [
-            ["{$decider}/onC" => 85.0, "{$decider}/offC" => 79.4],
+            ["{$decider}/onC" => 85.0, "{$decider}/offC" => 79.4, "{$decider}/place" => 'engine-outlet'],
             'off-below-thermostat',
         ];
+        yield 'the same in the top hose, which cools on the road' => [["{$decider}/onC" => 85.0, "{$decider}/offC" => 79.4], 'off-low'];
+        yield 'ceiling above boiling' => [['/cooling/ceilingC' => 135], 'ceiling-above-boiling'];
+        yield 'on above boiling' => [['/cooling/ceilingC' => 135, "{$decider}/onC" => 132], 'on-above-boiling'];
+        yield 'two fans wider than the core together' => [
+            [...Combination::changes(Combination::deciders()['hand'], Combination::loads()['two, a relay each']), '/fit' => [
+                'coreWidthMm' => 560, 'coreHeightMm' => 400, 'shroudPercent' => 100, 'flaps' => true,
+            ]],
+            'fans-wider-than-core',
+        ];
+        yield 'a fuse that was raised' => [self::original(['fuseBeforeA' => 15]), 'fuse-raised'];
+        yield 'a 60 A fuse before the maker’s 0.5 mm²' => [self::original(['existingFuseA' => 60], 0.5), 'original-wire-thin'];
+        yield 'a clutch wire tapped that has no fuse' => [self::tapped(0), 'tapped-without-fuse'];
+        yield 'a clutch wire tapped behind 30 A' => [self::tapped(30), 'tapped-fuse-large'];
+        yield 'a tapped fuse nobody has looked at' => [['/control/tappedFuseA' => null], 'tapped-fuse-assumed'];
         yield 'on below it' => [["{$decider}/onC" => 80, "{$decider}/offC" => 75], 'on-below-thermostat'];
         yield 'on above the ceiling' => [["{$decider}/onC" => 110], 'on-above-ceiling'];
         yield 'bottom hose at the ceiling less the drop' => [
@@ -56,7 +70,7 @@ final class FindingsTest extends TestCase
             ['/pinned/fan-1-fuse' => 'blade-40', '/pinned/fan-1-wire' => 'metric-2.5'],
             'fuse-over-wire',
         ];
-        yield 'more lost than is allowed' => [['/wiring/dropLimitPercent' => 0.5], 'drop-over-limit'];
+        yield 'more lost than is allowed' => [['/wiring/dropLimitPercent' => 0.5, '/pinned/fan-1-wire' => 'metric-4'], 'drop-over-limit'];
         yield 'wire too hot' => [['/pinned/fan-1-wire' => 'metric-0.75'], 'wire-over-ampacity'];
         yield 'wire too thin to last' => [['/pinned/trigger-wire' => 'metric-0.35'], 'wire-too-thin'];
         yield 'relay over its rating' => [['/pinned/fan-1-relay' => 'micro-20-12v'], 'relay-over-rating'];
@@ -134,21 +148,56 @@ final class FindingsTest extends TestCase
     #[DataProvider('mistakes')]
     public function test_each_mistake_is_caught_and_its_remedies_take_it_away(array $changes, string $code): void
     {
-        $findings = array_filter(self::findings($changes), static fn (Finding $finding): bool => $finding->code === $code);
+        $all = array_merge(...array_map(static fn (Finding $finding): array => [$finding, ...$finding->withEveryConsequence()], self::findings($changes)));
+        $findings = array_filter($all, static fn (Finding $finding): bool => $finding->code === $code);
 
         self::assertNotEmpty($findings);
         foreach ($findings as $finding) {
             foreach ($finding->remedies as $remedy) {
-                self::assertNotContains($code, self::codes([...$changes, ...$remedy->changes]), $remedy->label);
+                self::assertNotContains($code, self::codes([...$changes, ...$remedy->changes]), $remedy->label->code);
             }
         }
+    }
+
+    /**
+     * @param  array<string, mixed>  $control
+     * @return array<string, mixed>
+     */
+    private static function original(array $control, float $areaMm2 = 2.5): array
+    {
+        return Combination::changes([...Combination::deciders()['original'], 'areaMm2' => $areaMm2], Combination::loads()['one fan'], more: $control);
+    }
+
+    /** @return array<string, mixed> */
+    private static function tapped(float $fuseA): array
+    {
+        return Combination::changes(
+            Combination::deciders()['switch closing when hot'],
+            Combination::loads()['one fan'],
+            'earth',
+            [...Combination::airConditioning()['separate-relay'] ?? [], 'fuseA' => $fuseA],
+        );
+    }
+
+    public function test_what_is_accepted_stands_last_with_its_reason(): void
+    {
+        $changes = ['/pinned/fan-1-fuse' => 'blade-40', '/pinned/fan-1-wire' => 'metric-2.5', '/control/coilFeed' => 'ignition'];
+        $key = self::findings($changes)[0]->key();
+        $findings = self::findings([...$changes, '/accepted' => [$key => ['reason' => 'A test rig, watched.', 'by' => 'R. Holt', 'on' => '2026-11-25']]]);
+        $last = $findings[count($findings) - 1];
+
+        self::assertSame($key, $last->key());
+        self::assertSame('A test rig, watched.', $last->accepted?->reason);
+        self::assertNull($findings[0]->accepted);
     }
 
     public function test_dangers_come_first(): void
     {
         $severities = array_map(
             static fn (Finding $finding): Severity => $finding->severity,
-            self::findings(['/fans/0/depthMm' => 80, '/control/coilFeed' => 'ignition', '/control/override/indicator' => true, '/runs/battery-to-fuse/lengthM' => 0.8]),
+            self::findings(
+                ['/fans/0/depthMm' => 80, '/control/coilFeed' => 'ignition', '/control/override/indicator' => true, '/runs/battery-to-fuse/lengthM' => 0.8],
+            ),
         );
 
         self::assertSame([Severity::Danger, Severity::Danger, Severity::Warning], $severities);
@@ -156,7 +205,7 @@ final class FindingsTest extends TestCase
 
     public function test_no_remedy_is_offered_where_nothing_on_the_shelf_helps(): void
     {
-        $findings = self::findings(['/fans/0/startA' => 400, '/pinned/fan-1-relay' => 'mini-40-12v']);
+        $findings = self::findings(['/fans/0/startA' => 400, '/supply/batteryMilliohm' => 1, '/pinned/fan-1-wire' => 'metric-35', '/pinned/fan-1-relay' => 'mini-40-12v']);
 
         self::assertSame('relay-over-inrush', $findings[0]->code);
         self::assertSame([], $findings[0]->remedies);
@@ -164,7 +213,9 @@ final class FindingsTest extends TestCase
 
     public function test_a_supply_side_switch_in_a_hose_needs_no_earth(): void
     {
-        self::assertSame([], self::codes(['/control/override/indicator' => true, '/control/stages/0/side' => 'supply', '/control/stages/0/decider/earthLead' => false]));
+        self::assertSame(
+            [], self::codes(['/control/override/indicator' => true, '/control/stages/0/side' => 'supply', '/control/stages/0/decider/earthLead' => false]),
+        );
     }
 
     /**

@@ -4,18 +4,16 @@ declare(strict_types=1);
 
 namespace LampThread\Tests\Proof;
 
-use LampThread\Electrics\FaultKind;
-use LampThread\Electrics\Faults;
-use LampThread\Electrics\Key;
-use LampThread\Electrics\OperatingPoint;
-use LampThread\Electrics\SeriesChains;
-use LampThread\Electrics\Setting;
-use LampThread\Electrics\Solver;
-use LampThread\Proof\Changeless;
+use LampThread\Circuit\Component\FaultKind;
+use LampThread\Circuit\Component\Faults;
+use LampThread\Circuit\Component\Key;
+use LampThread\Circuit\Component\OperatingConditions;
+use LampThread\Operation\OperatingPoint;
+use LampThread\Operation\SeriesChains;
+use LampThread\Operation\Solver;
+use LampThread\Proof\FaultsWithoutEffect;
 use LampThread\Proof\Limits;
-use LampThread\Sizing\Ampacity;
 use LampThread\Sizing\Sizing;
-use LampThread\Sizing\WireSizing;
 use LampThread\Tests\Orchard;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -26,7 +24,7 @@ final class LimitsTest extends TestCase
     public function test_a_sound_circuit_is_over_nothing_in_any_state(): void
     {
         $sizing = Orchard::sizing();
-        foreach ($sizing->duty->points as $point) {
+        foreach ($sizing->envelope->points as $point) {
             self::assertNull(self::limits($sizing)->over($point));
             self::assertNull(self::limits($sizing)->overloadedFuse($point));
             self::assertNull(self::limits($sizing)->opens($point));
@@ -42,7 +40,7 @@ final class LimitsTest extends TestCase
         self::assertNotNull($opens);
         self::assertSame('fan-1-fuse', $opens[0]);
         $fuse = $sizing->choices['fan-1-fuse']->taken->part;
-        self::assertInstanceOf(\LampThread\Shelf\FusePart::class, $fuse);
+        self::assertInstanceOf(\LampThread\Parts\FusePart::class, $fuse);
         self::assertEqualsWithDelta($fuse->gates->mostS(abs($shorted->currentA('fan-1-fuse')) / $fuse->ratedA), $opens[1], 1e-12);
     }
 
@@ -79,10 +77,12 @@ final class LimitsTest extends TestCase
         self::assertNotSame($feed, $chains->chain('W7'));
         self::assertSame('battery', $chains->chain('battery'));
         foreach ([FaultKind::Open, FaultKind::HighResistance] as $kind) {
-            $points = array_map(static fn (string $part): OperatingPoint => $solver->breakIn($sound, $sound->setting->with(new Faults([$part => $kind]))), $of);
+            $points = array_map(
+                static fn (string $part): OperatingPoint => $solver->breakIn($sound, $sound->conditions->withFaults(new Faults([$part => $kind]))), $of,
+            );
             foreach ($points as $point) {
                 self::assertEqualsWithDelta($points[0]->currentA('fan-1'), $point->currentA('fan-1'), 1e-6);
-                self::assertEqualsWithDelta($points[0]->volts->at('battery:+'), $point->volts->at('battery:+'), 1e-6);
+                self::assertEqualsWithDelta($points[0]->voltages->at('battery:+'), $point->voltages->at('battery:+'), 1e-6);
             }
         }
     }
@@ -101,21 +101,21 @@ final class LimitsTest extends TestCase
     public function test_what_can_change_nothing(string $part, FaultKind $kind, bool $cold, bool $hot): void
     {
         $sizing = Orchard::sizing();
-        $changeless = new Changeless($sizing->circuit);
-        $at = static fn (float $coolantC): OperatingPoint => (new Solver($sizing->circuit))->settle(new Setting(Key::Run, 850, $coolantC));
+        $changeless = new FaultsWithoutEffect($sizing->circuit);
+        $at = static fn (float $coolantC): OperatingPoint => (new Solver($sizing->circuit))->settle(new OperatingConditions(Key::Run, 850, $coolantC));
 
-        self::assertSame($cold, $changeless->is($part, $kind, $at(20)), 'cold');
-        self::assertSame($hot, $changeless->is($part, $kind, $at(96)), 'hot');
+        self::assertSame($cold, $changeless->includes($part, $kind, $at(20)), 'cold');
+        self::assertSame($hot, $changeless->includes($part, $kind, $at(96)), 'hot');
     }
 
     /** @param  array<string, FaultKind>  $faults */
     private static function point(Sizing $sizing, array $faults): OperatingPoint
     {
-        return (new Solver($sizing->circuit))->settle((new Setting(Key::Run, 850, 110))->with(new Faults($faults)));
+        return (new Solver($sizing->circuit))->settle((new OperatingConditions(Key::Run, 850, 110))->withFaults(new Faults($faults)));
     }
 
     private static function limits(Sizing $sizing): Limits
     {
-        return new Limits($sizing->circuit, new WireSizing(Orchard::shelf(), new Ampacity(Orchard::shelf()->ampacityRows), $sizing->brief), Orchard::shelf()->gates['blade']);
+        return new Limits($sizing->circuit, $sizing->brief, Orchard::shelf());
     }
 }

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace LampThread\Tests\Proof;
 
-use LampThread\Brief\Unusable;
-use LampThread\Exchange\JobFile;
-use LampThread\Exchange\Proving;
-use LampThread\Proof\Finding;
+use LampThread\Message\InvalidInput;
+use LampThread\Proof\Finding\Finding;
 use LampThread\Tests\Combination;
 use LampThread\Tests\Orchard;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -37,6 +35,8 @@ final class TradeMistakesTest extends TestCase
             ['/pinned/fan-1-fuse' => 'blade-40', '/pinned/fan-1-wire' => 'metric-2.5'],
             ['/pinned/fan-1-fuse' => 'blade-40', '/pinned/fan-1-wire' => 'metric-10'],
         ];
+        yield 'a 24 V fan on 12 V' => ['fan-of-other-voltage', ['/fans/0/ratedV' => 26], ['/fans/0/ratedV' => 13]];
+        yield 'a start that is hardly above running' => ['start-current-unlikely', ['/fans/0/startA' => 16.1], ['/fans/0/startA' => 46]];
         yield 'a trigger wire behind a 40 A fuse' => ['trigger-fuse-too-large', ['/pinned/coil-fuse' => 'blade-40'], ['/pinned/coil-fuse' => 'blade-5']];
         yield 'fan fed through a thermal switch that is not rated for it' => [
             'switch-over-rating', $direct, [...$direct, self::DECIDER => [...$decider['switch carrying the fan'], 'ratedA' => 20]],
@@ -49,13 +49,25 @@ final class TradeMistakesTest extends TestCase
             'feed-without-fuse', [...$relayed, '/pinned/fan-1-air-conditioning-fuse' => 'no-fuse'], $relayed,
         ];
         yield 'off at or below the thermostat’s opening' => ['off-below-thermostat', [self::DECIDER.'/offC' => 82], [self::DECIDER.'/offC' => 84]];
-        yield 'on below it' => ['on-below-thermostat', [self::DECIDER.'/onC' => 80, self::DECIDER.'/offC' => 75], [self::DECIDER.'/onC' => 92, self::DECIDER.'/offC' => 86]];
+        yield 'on below it' => [
+            'on-below-thermostat', [self::DECIDER.'/onC' => 80, self::DECIDER.'/offC' => 75], [self::DECIDER.'/onC' => 92, self::DECIDER.'/offC' => 86],
+        ];
         yield 'second stage not above the first' => [
             'stages-out-of-order',
-            [...$two, self::DECIDER => $decider['switch closing when hot'], '/control/stages/1/decider' => [...$decider['switch closing when hot'], 'onC' => 91]],
-            [...$two, self::DECIDER => $decider['switch closing when hot'], '/control/stages/1/decider' => [...$decider['switch closing when hot'], 'onC' => 97, 'offC' => 92]],
+            [
+                ...$two,
+                self::DECIDER => $decider['switch closing when hot'],
+                '/control/stages/1/decider' => [...$decider['switch closing when hot'], 'onC' => 91],
+            ],
+            [
+                ...$two,
+                self::DECIDER => $decider['switch closing when hot'],
+                '/control/stages/1/decider' => [...$decider['switch closing when hot'], 'onC' => 97, 'offC' => 92],
+            ],
         ];
-        yield 'sensor in a branch with no flow' => ['sensor-in-still-coolant', [self::DECIDER.'/coolantStands' => true], [self::DECIDER.'/coolantStands' => false]];
+        yield 'sensor in a branch with no flow' => [
+            'sensor-in-still-coolant', [self::DECIDER.'/coolantStands' => true], [self::DECIDER.'/coolantStands' => false],
+        ];
         yield 'hose adapter with no earth' => ['hose-adapter-no-earth', [self::DECIDER.'/earthLead' => false], [self::DECIDER.'/earthLead' => true]];
         yield 'lockout that kills the fan in a slow climb' => [
             'lockout-in-climb',
@@ -63,7 +75,9 @@ final class TradeMistakesTest extends TestCase
             ['/control/lockouts' => ['aboveRpm' => 4500], '/driveline' => self::GEARS],
         ];
         yield 'after-run that flattens the battery' => [
-            'after-run-flattens', ['/control/afterRun' => ['delayS' => 300], '/supply/batteryAh' => 3], ['/control/afterRun' => ['delayS' => 240], '/supply/batteryAh' => 70],
+            'after-run-flattens', ['/control/afterRun' => ['delayS' => 300], '/supply/batteryAh' => 3], [
+                '/control/afterRun' => ['delayS' => 240], '/supply/batteryAh' => 70,
+            ],
         ];
         yield 'clutch fed backwards' => [
             'clutch-fed-backwards',
@@ -85,7 +99,9 @@ final class TradeMistakesTest extends TestCase
             ['/fans/0/mount' => 'pusher', '/fans/0/madeFor' => 'puller', '/fans/0/polarityReversed' => true],
             ['/fans/0/mount' => 'pusher', '/fans/0/madeFor' => 'pusher'],
         ];
-        yield 'earth return thinner than the feed' => ['return-thinner', ['/runs/fan-to-earth/conductor' => 'metric-1'], ['/runs/fan-to-earth/conductor' => 'metric-10']];
+        yield 'earth return thinner than the feed' => [
+            'return-thinner', ['/runs/fan-to-earth/conductor' => 'metric-1'], ['/runs/fan-to-earth/conductor' => 'metric-10'],
+        ];
         yield 'low and high exchanged' => [
             'low-and-high-exchanged',
             [...$speeds, self::DECIDER => [...$decider['switch closing when hot'], 'onC' => 99, 'offC' => 94]],
@@ -127,12 +143,12 @@ final class TradeMistakesTest extends TestCase
     {
         foreach (self::findings($mistake) as $finding) {
             foreach ($finding->remedies as $remedy) {
-                self::assertContains($finding->title, $remedy->removes);
+                self::assertContainsEquals($finding->title(), $remedy->removes);
                 self::assertNotNull($remedy->cost);
                 self::assertNotContains($finding->code.$finding->subject, array_map(
                     static fn (Finding $one): string => $one->code.$one->subject,
                     self::findings([...$mistake, ...$remedy->changes]),
-                ), $remedy->label);
+                ), $remedy->label->code);
             }
         }
         $this->addToAssertionCount(1);
@@ -143,8 +159,8 @@ final class TradeMistakesTest extends TestCase
         try {
             Orchard::brief(['/control/airConditioning' => ['compressor' => 'variable', 'trigger' => 'separate-relay']]);
             self::fail('It was taken.');
-        } catch (Unusable $unusable) {
-            self::assertStringContainsString('live all the time', $unusable->problems[0]->says);
+        } catch (InvalidInput $unusable) {
+            self::assertSame('refusal.variable-compressor', $unusable->problems[0]->message->code);
         }
     }
 
@@ -165,7 +181,7 @@ final class TradeMistakesTest extends TestCase
      */
     private static function findings(array $changes): array
     {
-        return Proving::of(Orchard::file($changes), JobFile::standard(Orchard::shelf()), Orchard::shelf())->findings;
+        return Orchard::evaluated($changes)->findings;
     }
 
     /**

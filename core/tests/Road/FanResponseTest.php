@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace LampThread\Tests\Road;
 
 use LampThread\Circuit\Component\FanMotor;
-use LampThread\Electrics\Key;
-use LampThread\Electrics\Setting;
-use LampThread\Electrics\Solver;
+use LampThread\Circuit\Component\Key;
+use LampThread\Circuit\Component\OperatingConditions;
+use LampThread\Message\Message;
+use LampThread\Operation\Solver;
 use LampThread\Road\AirPath;
 use LampThread\Road\Bottleneck;
 use LampThread\Road\Drives;
@@ -25,7 +26,9 @@ final class FanResponseTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>}> */
     public static function loads(): iterable
     {
-        foreach (['one fan', 'two on one relay', 'two, a relay each', 'two at two temperatures', 'dropping resistor', 'two windings', 'series and parallel'] as $load) {
+        foreach ([
+            'one fan', 'two on one relay', 'two, a relay each', 'two at two temperatures', 'dropping resistor', 'two windings', 'series and parallel',
+        ] as $load) {
             foreach (['switch closing when hot', 'switch opening when hot', 'capillary', 'electronic, dry contact', 'computer'] as $decider) {
                 yield "{$decider}, {$load}" => [Combination::changes(Combination::deciders()[$decider], Combination::loads()[$load])];
             }
@@ -41,7 +44,7 @@ final class FanResponseTest extends TestCase
         $stages = count($sizing->brief->control->stages);
         foreach ([[20.0, false], [130.0, true]] as [$coolantC, $isHot]) {
             $state = $response->at(true, 850, false, array_fill(0, $stages, $isHot), array_fill(0, $stages, $coolantC), null);
-            $bench = (new Solver($sizing->circuit))->settle(new Setting(Key::Run, 850, $coolantC));
+            $bench = (new Solver($sizing->circuit))->settle(new OperatingConditions(Key::Run, 850, $coolantC));
             $turning = 0;
             $currentA = 0.0;
             foreach ($sizing->circuit->each(FanMotor::class) as $motor) {
@@ -50,7 +53,7 @@ final class FanResponseTest extends TestCase
             }
             self::assertSame($turning, $state->running);
             self::assertEqualsWithDelta($currentA, $state->currentA, 1e-4);
-            self::assertEqualsWithDelta($bench->volts->at('battery:+'), $state->busV, 1e-4);
+            self::assertEqualsWithDelta($bench->voltages->at('battery:+'), $state->busV, 1e-4);
         }
     }
 
@@ -75,8 +78,29 @@ final class FanResponseTest extends TestCase
 
         self::assertGreaterThan($air(92), $air(96));
         self::assertGreaterThan($air(96), $air(100));
-        self::assertEqualsWithDelta($air(101), $air(120), 1e-6);
+        self::assertEqualsWithDelta($air(101), $air(120), 0.01);
         self::assertSame(0.0, $response->at(true, 850, false, [false], [95], null)->airM3h);
+    }
+
+    /** Each controller goes by what it senses where it sits. */
+    public function test_two_stepless_stages_at_different_places_each_have_their_own_temperature(): void
+    {
+        $decider = ['kind' => 'stepless', 'onC' => 90, 'offC' => 85, 'place' => 'engine-outlet', 'spanK' => 10, 'leastDutyPercent' => 20];
+        $fan = Orchard::file()['fans'][0];
+        $circuit = Orchard::sizing($changes = [
+            '/fans' => [$fan, [...$fan, 'id' => 'fan-2', 'name' => 'second']],
+            '/control/override' => null,
+            '/control/stages' => [
+                ['id' => 'stage-1', 'fans' => ['fan-1'], 'side' => 'earth', 'decider' => $decider],
+                ['id' => 'stage-2', 'fans' => ['fan-2'], 'side' => 'earth', 'decider' => [...$decider, 'place' => 'core-outlet']],
+            ],
+        ])->circuit;
+        $fans = new FanResponse(Orchard::brief($changes), $circuit);
+        $air = static fn (float $firstC, float $secondC): float => $fans->at(true, 3000, false, [true, true], [$firstC, $secondC], null)->airM3h;
+
+        self::assertGreaterThan($air(91, 91) * 1.2, $air(91, 100));
+        self::assertEqualsWithDelta($air(91, 100), $air(100, 91), 0.02 * $air(91, 100));
+        self::assertGreaterThan($air(91, 100) * 1.1, $air(100, 100));
     }
 
     public function test_after_run_runs_its_time_with_the_key_out(): void
@@ -147,7 +171,7 @@ final class FanResponseTest extends TestCase
 
     public function test_what_limits_is_told_apart(): void
     {
-        $limited = static fn (array $changes, string $drive): Bottleneck => Vehicle::of(Orchard::brief($changes), Orchard::shelf())->drive(Drives::standard()[$drive])->limitedBy;
+        $limited = static fn (array $changes, string $drive): Bottleneck => Vehicle::of(Orchard::sizing($changes))->drive(Drives::standard()[$drive])->limitedBy;
 
         self::assertSame(Bottleneck::None, $limited([], '1-warm-up'));
         self::assertSame(Bottleneck::SetPoint, $limited(['/control/stages/0/decider/onC' => 107, '/control/stages/0/decider/offC' => 100], '3-queue'));
@@ -156,7 +180,7 @@ final class FanResponseTest extends TestCase
         self::assertContains($limited(['/heat' => ['coreWPerK' => 300]], '5-climb'), [Bottleneck::Core, Bottleneck::Air]);
         self::assertSame(Bottleneck::Core, $limited(['/heat' => ['coreWPerK' => 150], '/fans/0/flowM3h' => 6000], '5-climb'));
         foreach (Bottleneck::cases() as $one) {
-            self::assertStringEndsWith('.', $one->words());
+            self::assertStringEndsWith('.', Orchard::english(Message::of("bottleneck.{$one->value}")));
         }
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Tests\Road;
 
+use LampThread\Message\Message;
 use LampThread\Road\Air;
 use LampThread\Road\Coolant;
 use LampThread\Road\Drive;
@@ -11,9 +12,10 @@ use LampThread\Road\Drives;
 use LampThread\Road\FanResponse;
 use LampThread\Road\HeatModel;
 use LampThread\Road\Radiator;
-use LampThread\Road\Run;
+use LampThread\Road\Sample;
 use LampThread\Road\Simulation;
-use LampThread\Tests\Electrics\Ngspice;
+use LampThread\Road\SimulationResult;
+use LampThread\Tests\Operation\Ngspice;
 use LampThread\Tests\Orchard;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -81,8 +83,8 @@ final class HeatTest extends TestCase
         $heatW = 6000.0;
         foreach ([0.25, 0.5, 0.9] as $share) {
             $sample = $run->samples[(int) ($share * (count($run->samples) - 1))];
-            $analytic = 20 + $heatW / $bay * (1 - exp(-$sample[0] * $bay / 60_200));
-            self::assertEqualsWithDelta($analytic, $sample[1], 0.01 * ($analytic - 20));
+            $analytic = 20 + $heatW / $bay * (1 - exp(-$sample->timeS * $bay / 60_200));
+            self::assertEqualsWithDelta($analytic, $sample->coolantC, 0.01 * ($analytic - 20));
         }
     }
 
@@ -126,8 +128,8 @@ final class HeatTest extends TestCase
         ]);
         $spice = Ngspice::measured($netlist);
 
-        $half = array_values(array_filter($run->samples, static fn (array $sample): bool => $sample[0] >= 900))[0];
-        self::assertEqualsWithDelta($spice['half'], $half[1] - 20, 0.05);
+        $half = array_values(array_filter($run->samples, static fn (Sample $sample): bool => $sample->timeS >= 900))[0];
+        self::assertEqualsWithDelta($spice['half'], $half->coolantC - 20, 0.05);
         self::assertEqualsWithDelta($spice['end'], $run->endsC - 20, 0.05);
     }
 
@@ -136,11 +138,11 @@ final class HeatTest extends TestCase
         $drive = Drives::standard()['1-warm-up'];
         $run = self::simulation(HeatModel::of(Orchard::brief()), 0.1)->run($drive);
         foreach ($run->samples as $sample) {
-            if ($sample[4] < 0.5 && $sample[1] > 60) {
-                self::assertLessThan($sample[1] - 25, $sample[2]);
+            if ($sample->thermostatPercent < 0.5 && $sample->coolantC > 60) {
+                self::assertLessThan($sample->coolantC - 25, $sample->radiatorC);
             }
         }
-        self::assertGreaterThan(5, $run->samples[count($run->samples) - 1][4], 'it opened in the end');
+        self::assertGreaterThan(5, $run->samples[count($run->samples) - 1]->thermostatPercent, 'it opened in the end');
     }
 
     private function ohm(float $wPerK): string
@@ -154,12 +156,16 @@ final class HeatTest extends TestCase
         float $engineJPerK = 60_000,
         float $metalToCoolantWPerK = 600,
     ): HeatModel {
-        return new HeatModel($thermostatOpensC, $metalJPerK, $engineJPerK, 14_000, $metalToCoolantWPerK, 1500, 0.24, 1.0, true, 0.2, 3600, 0.4, 0.8, 80_000, 6000);
+        return new HeatModel(
+            $thermostatOpensC, $metalJPerK, $engineJPerK, 14_000, $metalToCoolantWPerK, 1500, 0.24, 1.0, true, 0.2, 3600, 0.4, 0.8, 80_000, 6000,
+        );
     }
 
-    private static function driven(HeatModel $model, float $lastsS, float $stepS): Run
+    private static function driven(HeatModel $model, float $lastsS, float $stepS): SimulationResult
     {
-        $drive = new Drive('x', 'x', '', 20, [0, $lastsS], [0, 0], [850, 850], [0, 0], [20, 20], [false, false], [true, true]);
+        $drive = new Drive(
+            'x', Message::verbatim('x'), Message::verbatim(''), 20, [0, $lastsS], [0, 0], [850, 850], [0, 0], [20, 20], [false, false], [true, true],
+        );
 
         return self::simulation($model, $stepS)->run($drive);
     }

@@ -4,15 +4,18 @@ declare(strict_types=1);
 
 namespace LampThread\Tests\Road;
 
-use LampThread\Road\Adviser;
+use LampThread\Message\Message;
 use LampThread\Road\Bottleneck;
 use LampThread\Road\Calibration;
+use LampThread\Road\CoolingPolicy;
 use LampThread\Road\Drives;
-use LampThread\Road\Gap;
 use LampThread\Road\Outcome;
-use LampThread\Road\School;
+use LampThread\Road\Sample;
+use LampThread\Road\SetPointAdviser;
 use LampThread\Road\Sweep;
+use LampThread\Road\SwitchingGap;
 use LampThread\Road\Vehicle;
+use LampThread\Sizing\Sizing;
 use LampThread\Tests\Orchard;
 use PHPUnit\Framework\TestCase;
 
@@ -28,19 +31,19 @@ final class RoadTest extends TestCase
         $works = self::drive([...$place, self::DECIDER.'/onC' => 85.5, self::DECIDER.'/offC' => 84], '2-town');
         $never = self::drive([...$place, self::DECIDER.'/onC' => 85, self::DECIDER.'/offC' => 79.4], '2-town');
 
-        self::assertLessThan(0.9, $works->run->runShare());
-        self::assertGreaterThan(2.0, $works->run->startsPerHour());
-        self::assertSame(1, $never->run->fanStarts);
-        self::assertSame(1, $never->run->samples[count($never->run->samples) - 1][10], 'it still runs');
+        self::assertLessThan(0.9, $works->result->runShare());
+        self::assertGreaterThan(2.0, $works->result->startsPerHour());
+        self::assertSame(1, $never->result->fanStarts);
+        self::assertSame(1, $never->result->samples[count($never->result->samples) - 1]->running, 'it still runs');
     }
 
     /** Common practice, no source: the bottom hose comes on later than the top hose. */
     public function test_the_bottom_hose_comes_on_later(): void
     {
         $first = static function (string $place): float {
-            foreach (self::drive([self::DECIDER.'/place' => $place, self::DECIDER.'/onC' => 86, self::DECIDER.'/offC' => 83], '3-queue')->run->samples as $sample) {
-                if ($sample[10] > 0) {
-                    return $sample[0];
+            foreach (self::drive([self::DECIDER.'/place' => $place, self::DECIDER.'/onC' => 86, self::DECIDER.'/offC' => 83], '3-queue')->result->samples as $sample) {
+                if ($sample->running > 0) {
+                    return $sample->timeS;
                 }
             }
 
@@ -53,7 +56,7 @@ final class RoadTest extends TestCase
     /** Common practice, no source: 2 to 4 °F starts often, 10 °F seldom. */
     public function test_a_narrow_gap_starts_more_often_than_a_wide_one(): void
     {
-        $starts = static fn (float $gapK): int => self::drive([self::DECIDER.'/onC' => 90, self::DECIDER.'/offC' => 90 - $gapK], '3-queue')->run->fanStarts;
+        $starts = static fn (float $gapK): int => self::drive([self::DECIDER.'/onC' => 90, self::DECIDER.'/offC' => 90 - $gapK], '3-queue')->result->fanStarts;
 
         self::assertGreaterThan(1.4 * $starts(5.5), $starts(1.5));
     }
@@ -68,7 +71,8 @@ final class RoadTest extends TestCase
         $fan = Orchard::file()['fans'][0];
         $pair = self::settled([
             ...$cool,
-            '/fans' => [[...$fan, 'id' => 'fan-1', 'diameterMm' => 305, 'runA' => 11.5, 'startA' => 34, 'flowM3h' => 1900], [...$fan, 'id' => 'fan-2', 'diameterMm' => 305, 'runA' => 11.5, 'startA' => 34, 'flowM3h' => 1900]],
+            '/fans' => [[...$fan, 'id' => 'fan-1', 'diameterMm' => 305, 'runA' => 11.5, 'startA' => 34, 'flowM3h' => 1900],
+                [...$fan, 'id' => 'fan-2', 'diameterMm' => 305, 'runA' => 11.5, 'startA' => 34, 'flowM3h' => 1900]],
             '/control/stages/0/fans' => ['fan-1', 'fan-2'],
             '/fit/shroudPercent' => 100,
         ]);
@@ -85,8 +89,8 @@ final class RoadTest extends TestCase
         $free = self::drive([], '5-climb');
         $locked = self::drive(['/control/lockouts' => ['aboveRpm' => 2000]], '5-climb');
 
-        self::assertLessThan(0.1, $locked->run->runShare());
-        self::assertGreaterThan($free->run->peakC + 3, $locked->run->peakC);
+        self::assertLessThan(0.1, $locked->result->runShare());
+        self::assertGreaterThan($free->result->peakC + 3, $locked->result->peakC);
         self::assertSame(Bottleneck::Lockout, $locked->limitedBy);
     }
 
@@ -96,16 +100,17 @@ final class RoadTest extends TestCase
         $with = self::drive(['/control/afterRun' => ['delayS' => 240]], '6-stop-after-climb');
 
         self::assertSame(Bottleneck::HeatSoak, $without->limitedBy);
-        self::assertGreaterThan(610, $without->run->peakAtS);
-        self::assertLessThan($without->run->peakC, $with->run->peakC);
-        self::assertLessThan(-0.5, $with->run->keyOutAh);
+        self::assertGreaterThan(610, $without->result->peakAtS);
+        self::assertLessThan($without->result->endsC - 1, $with->result->endsC);
+        self::assertLessThan($without->result->peakC + 0.05, $with->result->peakC);
+        self::assertLessThan(-0.5, $with->result->keyOutAh);
         self::assertTrue($with->stillCranks);
     }
 
     public function test_heat_altitude_and_power_make_it_hotter(): void
     {
-        $peak = static fn (array $changes, float $altitudeM = 0.0, ?float $ambientC = null): float => Vehicle::of(Orchard::brief($changes), Orchard::shelf(), $altitudeM)
-            ->drive(Drives::standard()['5-climb']->at($ambientC, null))->run->peakC;
+        $peak = static fn (array $changes, float $altitudeM = 0.0, ?float $ambientC = null): float => Vehicle::of(Orchard::sizing($changes), $altitudeM)
+            ->drive(Drives::standard()['5-climb']->at($ambientC, null))->result->peakC;
         $usual = $peak([]);
 
         self::assertGreaterThan($usual + 1, $peak([], 2500));
@@ -115,7 +120,7 @@ final class RoadTest extends TestCase
 
     public function test_behind_a_bare_core_a_fan_runs_longer(): void
     {
-        $share = static fn (float $shroudPercent): float => self::drive(['/fit/shroudPercent' => $shroudPercent], '3-queue')->run->runShare();
+        $share = static fn (float $shroudPercent): float => self::drive(['/fit/shroudPercent' => $shroudPercent], '3-queue')->result->runShare();
 
         self::assertGreaterThan(1.15 * $share(100), $share(0));
     }
@@ -128,8 +133,8 @@ final class RoadTest extends TestCase
         ], '2-town');
         $switched = self::drive([self::DECIDER.'/place' => 'engine-outlet', self::DECIDER.'/onC' => 86, self::DECIDER.'/offC' => 84], '2-town');
 
-        self::assertLessThan($switched->run->fanAh, $stepless->run->fanAh);
-        self::assertEqualsWithDelta($switched->run->peakC, $stepless->run->peakC, 3.0);
+        self::assertLessThan($switched->result->fanAh, $stepless->result->fanAh);
+        self::assertEqualsWithDelta($switched->result->peakC, $stepless->result->peakC, 3.0);
     }
 
     public function test_advice_keeps_every_bound_for_every_place_school_and_gap(): void
@@ -138,9 +143,9 @@ final class RoadTest extends TestCase
             foreach ([71, 82, 88, 92] as $opensC) {
                 $brief = Orchard::brief(['/cooling/thermostatOpensC' => $opensC, self::DECIDER.'/place' => $place]);
                 $dropK = $brief->control->stages[0]->decider->band()?->place->dropAcrossCoreK() ?? 0.0;
-                foreach (School::cases() as $school) {
-                    foreach (Gap::cases() as $gap) {
-                        $advice = (new Adviser($brief, Orchard::shelf()))->advise($school, $gap)[0];
+                foreach (CoolingPolicy::cases() as $school) {
+                    foreach (SwitchingGap::cases() as $gap) {
+                        $advice = (new SetPointAdviser($brief, Orchard::shelf()))->advise($school, $gap)[0];
                         self::assertGreaterThan($opensC - $dropK, $advice->offC, "{$place} {$opensC} {$school->value} {$gap->value}");
                         self::assertGreaterThan($advice->offC, $advice->onC);
                         self::assertLessThan($brief->cooling->ceilingC - $dropK, $advice->onC);
@@ -155,16 +160,16 @@ final class RoadTest extends TestCase
     public function test_the_schools_are_those_of_the_trade(): void
     {
         $brief = Orchard::brief([self::DECIDER => ['kind' => 'thermostat', 'output' => 'capillary', 'onC' => 92, 'offC' => 86, 'place' => 'engine-outlet']]);
-        $on = static fn (School $school, Gap $gap): float => (new Adviser($brief, Orchard::shelf()))->advise($school, $gap)[0]->onC;
+        $on = static fn (CoolingPolicy $school, SwitchingGap $gap): float => (new SetPointAdviser($brief, Orchard::shelf()))->advise($school, $gap)[0]->onC;
 
-        self::assertEqualsWithDelta(85.0, $on(School::Cool, Gap::Narrow), 0.5);
-        self::assertEqualsWithDelta(96.0, $on(School::Maker, Gap::Narrow), 0.5);
-        self::assertLessThan(90.0, $on(School::Cool, Gap::Wide));
+        self::assertEqualsWithDelta(85.0, $on(CoolingPolicy::Cool, SwitchingGap::Narrow), 0.5);
+        self::assertEqualsWithDelta(96.0, $on(CoolingPolicy::Maker, SwitchingGap::Narrow), 0.5);
+        self::assertLessThan(90.0, $on(CoolingPolicy::Cool, SwitchingGap::Wide));
     }
 
     public function test_a_fixed_switch_is_proposed_from_the_pairs_there_are(): void
     {
-        $advice = (new Adviser(Orchard::brief(), Orchard::shelf()))->advise(School::Cool, Gap::Wide)[0];
+        $advice = (new SetPointAdviser(Orchard::brief(), Orchard::shelf()))->advise(CoolingPolicy::Cool, SwitchingGap::Wide)[0];
         $pairs = array_map(static fn ($switch): array => [$switch->onC, $switch->offC], Orchard::shelf()->switches());
 
         self::assertContains([$advice->onC, $advice->offC], $pairs);
@@ -173,18 +178,19 @@ final class RoadTest extends TestCase
 
     public function test_unsound_values_are_judged(): void
     {
-        $verdicts = static fn (array $changes): array => (new Adviser(Orchard::brief($changes), Orchard::shelf()))->advise(School::Cool, Gap::Wide)[0]->verdicts;
+        $verdicts = static fn (array $changes): array => (new SetPointAdviser(Orchard::brief($changes), Orchard::shelf()))
+            ->advise(CoolingPolicy::Cool, SwitchingGap::Wide)[0]->verdicts;
 
         self::assertSame([], $verdicts([]));
-        self::assertStringContainsString('never stops', $verdicts([self::DECIDER.'/offC' => 80])[0]);
-        self::assertStringContainsString('too late', $verdicts([self::DECIDER.'/onC' => 107])[0]);
-        self::assertStringContainsString('before it can help', $verdicts([self::DECIDER.'/onC' => 83, self::DECIDER.'/offC' => 82.5])[1]);
+        self::assertSame('verdict.never-stops', $verdicts([self::DECIDER.'/offC' => 80])[0]->code);
+        self::assertSame('verdict.starts-too-late', $verdicts([self::DECIDER.'/onC' => 107])[0]->code);
+        self::assertSame('verdict.starts-too-early', $verdicts([self::DECIDER.'/onC' => 83, self::DECIDER.'/offC' => 82.5])[1]->code);
     }
 
     public function test_a_sweep_shows_that_later_is_hotter_and_its_front_is_beaten_by_none(): void
     {
         $drive = Drives::standard()['3-queue'];
-        $sweep = Vehicle::of(Orchard::brief(), Orchard::shelf())->sweep();
+        $sweep = Vehicle::of(Orchard::sizing())->sweep();
         $cells = [...$sweep->row($drive, 2), ...$sweep->row($drive, 6)];
         $front = Sweep::front($cells);
 
@@ -203,10 +209,10 @@ final class RoadTest extends TestCase
     public function test_known_figures_are_found_again_from_a_log(): void
     {
         $drive = Drives::standard()['5-climb'];
-        $true = Vehicle::of(Orchard::brief(['/heat' => ['heatShare' => 0.95, 'coreWPerK' => 1300]]), Orchard::shelf());
+        $true = Vehicle::of(Orchard::sizing(['/heat' => ['heatShare' => 0.95, 'coreWPerK' => 1300]]));
         [$log, $measured] = self::log($true, $drive);
         $brief = Orchard::brief();
-        $fit = Calibration::fit($brief, Vehicle::of($brief, Orchard::shelf())->fans, $log, $measured);
+        $fit = Calibration::fit($brief, Vehicle::of(Sizing::of($brief, Orchard::shelf()))->fans, $log, $measured);
 
         self::assertFalse($fit->isRefused());
         self::assertLessThan(0.5, $fit->rmsK);
@@ -216,12 +222,14 @@ final class RoadTest extends TestCase
 
     public function test_a_log_that_tells_nothing_is_refused(): void
     {
-        $log = new \LampThread\Road\Drive('x', 'x', '', 20, range(0.0, 60.0, 10.0), array_fill(0, 7, 0.0), array_fill(0, 7, 0.0), array_fill(0, 7, 0.0), array_fill(0, 7, 20.0), array_fill(0, 7, false), array_fill(0, 7, true));
-        $fit = Calibration::fit(Orchard::brief(), Vehicle::of(Orchard::brief(), Orchard::shelf())->fans, $log, array_fill(0, 7, 20.0));
+        $log = new \LampThread\Road\Drive('x', Message::verbatim('x'), Message::verbatim(''), 20, range(0.0, 60.0, 10.0),
+            array_fill(0, 7, 0.0), array_fill(0, 7, 0.0), array_fill(0, 7, 0.0),
+            array_fill(0, 7, 20.0), array_fill(0, 7, false), array_fill(0, 7, true));
+        $fit = Calibration::fit(Orchard::brief(), Vehicle::of(Orchard::sizing())->fans, $log, array_fill(0, 7, 20.0));
 
         self::assertTrue($fit->isRefused());
         self::assertCount(3, $fit->untold);
-        self::assertStringContainsString('does not tell it', $fit->untold['airShare']);
+        self::assertSame('calibration.no-effect', $fit->untold['airShare']->code);
     }
 
     /**
@@ -229,7 +237,7 @@ final class RoadTest extends TestCase
      */
     private static function drive(array $changes, string $drive): Outcome
     {
-        return Vehicle::of(Orchard::brief($changes), Orchard::shelf())->drive(Drives::standard()[$drive]);
+        return Vehicle::of(Orchard::sizing($changes))->drive(Drives::standard()[$drive]);
     }
 
     /**
@@ -238,8 +246,8 @@ final class RoadTest extends TestCase
      */
     private static function settled(array $changes): array
     {
-        $samples = Vehicle::of(Orchard::brief($changes), Orchard::shelf())->drive(Drives::standard()['3-queue']->at(29, null))->run->samples;
-        $coolant = array_map(static fn (array $sample): float => $sample[1], array_slice($samples, intdiv(count($samples), 3)));
+        $samples = Vehicle::of(Orchard::sizing($changes))->drive(Drives::standard()['3-queue']->at(29, null))->result->samples;
+        $coolant = array_map(static fn (Sample $sample): float => $sample->coolantC, array_slice($samples, intdiv(count($samples), 3)));
 
         return [min([INF, ...$coolant]), max([-INF, ...$coolant])];
     }
@@ -247,20 +255,22 @@ final class RoadTest extends TestCase
     /** @return array{\LampThread\Road\Drive, list<float>} */
     private static function log(Vehicle $vehicle, \LampThread\Road\Drive $drive): array
     {
-        $samples = $vehicle->drive($drive)->run->samples;
-        $column = static fn (int $at): array => array_map(static fn (array $sample): float => (float) $sample[$at], $samples);
+        $samples = $vehicle->drive($drive)->result->samples;
+        $column = static fn (string $name): array => array_map(static fn (Sample $sample): float => $sample->{$name}, $samples);
         $loads = array_map(static function (float $timeS) use ($drive): float {
             $at = max(0, count(array_filter($drive->timesS, static fn (float $one): bool => $one <= $timeS)) - 1);
             $next = min($at + 1, count($drive->timesS) - 1);
             $spanS = max(1e-9, $drive->timesS[$next] - $drive->timesS[$at]);
 
             return $drive->loads[$at] + min(1.0, ($timeS - $drive->timesS[$at]) / $spanS) * ($drive->loads[$next] - $drive->loads[$at]);
-        }, $column(0));
+        }, $column('timeS'));
         $count = count($samples);
 
         return [
-            new \LampThread\Road\Drive('log', 'log', '', $drive->startsC, $column(0), $column(8), $column(9), $loads, array_fill(0, $count, $drive->ambientsC[0]), array_fill(0, $count, false), array_fill(0, $count, true)),
-            $column(1),
+            new \LampThread\Road\Drive('log', Message::verbatim('log'), Message::verbatim(''), $drive->startsC,
+                $column('timeS'), $column('speedKmh'), $column('engineRpm'), $loads,
+                array_fill(0, $count, $drive->ambientsC[0]), array_fill(0, $count, false), array_fill(0, $count, true)),
+            $column('coolantC'),
         ];
     }
 }

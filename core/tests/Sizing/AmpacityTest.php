@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace LampThread\Tests\Sizing;
 
-use LampThread\Electrics\AmericanWireGauge;
 use LampThread\Sizing\Ampacity;
 use LampThread\Tests\Orchard;
+use LampThread\Tests\Parts\AmericanWireGauge;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace LampThread\Tests\Sizing;
 
-use LampThread\Brief\Catalogue;
 use LampThread\Circuit\Component\Relay;
-use LampThread\Shelf\RelayPart;
+use LampThread\Parts\CableCatalogue;
+use LampThread\Parts\RelayPart;
 use LampThread\Sizing\Choice;
-use LampThread\Sizing\Duty;
+use LampThread\Sizing\Constraint;
+use LampThread\Sizing\OperatingEnvelope;
 use LampThread\Tests\Combination;
 use LampThread\Tests\Orchard;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -33,7 +34,7 @@ final class ArrangedSizingTest extends TestCase
         yield 'two on one relay' => [
             'two on one relay',
             'none',
-            ['fuse' => 2, 'relay' => 1, 'wire' => 2],
+            ['fuse' => 2, 'relay' => 1, 'wire' => 4],
         ];
         yield 'dropping resistor' => [
             'dropping resistor',
@@ -79,12 +80,17 @@ final class ArrangedSizingTest extends TestCase
         }
     }
 
+    private static function value(Choice $choice, string $code): float
+    {
+        return array_column(array_map(static fn (Constraint $one): array => [$one->code, $one->value], $choice->taken->constraints), 1, 0)[$code];
+    }
+
     public function test_one_relay_for_two_fans_carries_and_starts_both(): void
     {
         $one = Orchard::sizing($this->changes('one fan', 'none'));
         $two = Orchard::sizing($this->changes('two on one relay', 'none'));
-        $carries = static fn (array $choices): float => $choices['fan-1-relay']->taken->constraints[0]->value;
-        $starts = static fn (array $choices): float => $choices['fan-1-relay']->taken->constraints[1]->value;
+        $carries = static fn (array $choices): float => self::value($choices['fan-1-relay'], 'running-current');
+        $starts = static fn (array $choices): float => self::value($choices['fan-1-relay'], 'start-current');
 
         self::assertEqualsWithDelta(2.0, $carries($two->choices) / $carries($one->choices), 0.1);
         self::assertEqualsWithDelta(2.0, $starts($two->choices) / $starts($one->choices), 0.15);
@@ -93,8 +99,8 @@ final class ArrangedSizingTest extends TestCase
     public function test_what_a_contact_switches_on_is_what_standing_motors_take(): void
     {
         $sizing = Orchard::sizing();
-        $starting = Duty::of($sizing->circuit, starting: true);
-        $ratio = $starting->greatestA('fan-1-relay-contact') / $sizing->duty->greatestA('fan-1-relay-contact');
+        $starting = OperatingEnvelope::of($sizing->circuit, starting: true);
+        $ratio = $starting->greatestA('fan-1-relay-contact') / $sizing->envelope->greatestA('fan-1-relay-contact');
 
         // Common practice, no source: start current is 2.5 to 3.3 times running current.
         self::assertGreaterThan(2.5, $ratio);
@@ -109,7 +115,7 @@ final class ArrangedSizingTest extends TestCase
             more: ['feed' => 'existing-circuit', 'existingFuseA' => 15],
         );
         $fuse = Orchard::sizing($changes)->choices['fan-1-fuse'];
-        self::assertSame('blade-15', $fuse->taken->part->id);
+        self::assertSame('blade-15', $fuse->taken->part->id());
 
         $tooSmall = Orchard::sizing([...$changes, '/control/existingFuseA' => 5])->choices['fan-1-fuse'];
         self::assertFalse($tooSmall->taken->fits());
@@ -124,9 +130,9 @@ final class ArrangedSizingTest extends TestCase
             $relay = $choices['fan-1-relay']->taken->part;
             self::assertInstanceOf(RelayPart::class, $relay);
             $now = [
-                'fan-1-fuse' => $shelf->fuse($choices['fan-1-fuse']->taken->part->id)->ratedA ?? 0.0,
+                'fan-1-fuse' => $shelf->fuse($choices['fan-1-fuse']->taken->part->id())->ratedA ?? 0.0,
                 'fan-1-relay' => $relay->makeA,
-                'fan-1-wire' => $shelf->conductor($choices['fan-1-wire']->taken->part->id)->areaMm2 ?? 0.0,
+                'fan-1-wire' => $shelf->conductor($choices['fan-1-wire']->taken->part->id())->areaMm2 ?? 0.0,
             ];
             foreach ($now as $id => $size) {
                 self::assertGreaterThanOrEqual($last[$id], $size, "{$id} at {$runA} A");
@@ -140,7 +146,7 @@ final class ArrangedSizingTest extends TestCase
         $last = 0.0;
         foreach ([0.5, 1, 2, 3, 5, 8] as $lengthM) {
             $sizing = Orchard::sizing(['/runs/relay-to-fan/lengthM' => $lengthM]);
-            $areaMm2 = Orchard::shelf()->conductor($sizing->choices['fan-1-wire']->taken->part->id)->areaMm2 ?? 0.0;
+            $areaMm2 = Orchard::shelf()->conductor($sizing->choices['fan-1-wire']->taken->part->id())->areaMm2 ?? 0.0;
             self::assertGreaterThanOrEqual($last, $areaMm2, "{$lengthM} m");
             $last = $areaMm2;
         }
@@ -148,15 +154,15 @@ final class ArrangedSizingTest extends TestCase
 
     public function test_every_catalogue_is_judged_thin_to_thick(): void
     {
-        foreach (Catalogue::cases() as $catalogue) {
+        foreach (CableCatalogue::cases() as $catalogue) {
             $choice = Orchard::sizing(['/wiring/catalogue' => $catalogue->value])->choices['fan-1-wire'];
             $sizes = Orchard::shelf()->catalogue($catalogue);
 
             self::assertCount(count($sizes), $choice->candidates);
-            self::assertSame($sizes[0]->designation, $choice->candidates[0]->label());
+            self::assertSame($sizes[0]->id, $choice->candidates[0]->part->id());
             $fitting = array_values(array_filter($choice->candidates, static fn ($candidate): bool => $candidate->fits()));
             self::assertNotEmpty($fitting);
-            self::assertSame($choice->taken->label(), $fitting[0]->label(), 'the smallest that fits');
+            self::assertEquals($choice->taken->label(), $fitting[0]->label(), 'the smallest that fits');
         }
     }
 
@@ -180,7 +186,7 @@ final class ArrangedSizingTest extends TestCase
             '/runs/relay-to-fan@fan-2-wire' => ['lengthM' => 6.0],
         ];
         $sizing = Orchard::sizing($changes);
-        $area = static fn (string $reel): float => (float) $sizing->circuit->wiresOf($sizing->circuit->reels[$reel])[0]->conductor->areaMm2;
+        $area = static fn (string $group): float => (float) $sizing->circuit->wiresOf($sizing->circuit->wireGroups[$group])[0]->conductor->areaMm2;
 
         self::assertGreaterThan($area('fan-1-wire'), $area('fan-2-wire'));
     }

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace LampThread\Tests\Sizing;
 
-use LampThread\Brief\Unusable;
 use LampThread\Exchange\Changes;
+use LampThread\Message\InvalidInput;
+use LampThread\Message\Unit;
+use LampThread\Parts\FusePart;
 use LampThread\Proof\Findings;
-use LampThread\Shelf\FusePart;
 use LampThread\Sizing\Choice;
 use LampThread\Sizing\Constraint;
 use LampThread\Tests\Combination;
@@ -24,14 +25,14 @@ final class GivenPartsTest extends TestCase
 
         self::assertSame('1.5 mm²', $sizes['relay-to-fan'] ?? null);
         self::assertNotSame('1.5 mm²', $sizes['fuse-to-relay'] ?? null);
-        self::assertSame(
+        self::assertEquals(
             Orchard::sizing(['/wiring/dropLimitPercent' => 10])->choices['fan-1-wire']->taken->label(),
             Orchard::sizing(['/runs/relay-to-fan/conductor' => 'metric-1'])->choices['fan-1-wire']->taken->label(),
             'what is cut new is chosen by what it carries, where the old wire loses too much whatever is cut',
         );
         $there = $sizing->choices['fan-1-wire-relay-to-fan'];
-        self::assertFalse(self::constraint($there, 'its fuse')->isMet, 'no new wire makes the old one thicker');
-        self::assertStringContainsString('for 1.50 mm²', self::constraint($there, 'its fuse')->formula);
+        self::assertFalse(self::constraint($there, 'fuse-rating')->isMet, 'no new wire makes the old one thicker');
+        self::assertEquals(Unit::SquareMillimetre->of(1.5), self::constraint($there, 'fuse-rating')->formula()->params['area']);
         self::assertSame('/runs/relay-to-fan/conductor', $there->briefPath);
     }
 
@@ -39,7 +40,7 @@ final class GivenPartsTest extends TestCase
     {
         $file = Orchard::file(['/runs/relay-to-fan/conductor' => 'metric-1']);
         $finding = array_column(Findings::of(Orchard::sizing(['/runs/relay-to-fan/conductor' => 'metric-1'])), null, 'subject')['fan-1-wire-relay-to-fan'];
-        self::assertSame('Cut it new', $finding->remedies[0]->label);
+        self::assertSame('remedy.cut-new', $finding->remedies[0]->label->code);
 
         $mended = Changes::apply($file, $finding->remedies[0]->changes);
         self::assertSame(Orchard::file()['runs'] ?? [], $mended['runs'] ?? []);
@@ -63,14 +64,16 @@ final class GivenPartsTest extends TestCase
         foreach ($stretches as $stretch) {
             self::assertTrue($sizing->choices["fan-1-wire-{$stretch}"]->taken->fits(), $stretch);
         }
-        foreach ($sizing->circuit->wiresOf($sizing->circuit->reels['fan-1-wire']) as $wire) {
+        foreach ($sizing->circuit->wiresOf($sizing->circuit->wireGroups['fan-1-wire']) as $wire) {
             self::assertSame('6 mm²', $wire->conductor->designation);
         }
     }
 
     public function test_a_thicker_wire_that_is_there_loses_less(): void
     {
-        $drop = static fn (array $changes): float => self::constraint(Orchard::sizing([...$changes, '/pinned/fan-1-wire' => 'metric-4'])->choices['fan-1-wire'], 'loop drop')->value;
+        $drop = static fn (array $changes): float => self::constraint(
+            Orchard::sizing([...$changes, '/pinned/fan-1-wire' => 'metric-4'])->choices['fan-1-wire'], 'wire-drop',
+        )->value;
 
         self::assertLessThan($drop([]) - 0.2, $drop(['/runs/relay-to-fan/conductor' => 'metric-16']));
     }
@@ -80,7 +83,7 @@ final class GivenPartsTest extends TestCase
         try {
             Orchard::brief(['/runs/relay-to-fan/conductor' => 'metric-99']);
             self::fail('It was taken.');
-        } catch (Unusable $unusable) {
+        } catch (InvalidInput $unusable) {
             self::assertSame('/runs/relay-to-fan/conductor', $unusable->problems[0]->at);
         }
     }
@@ -90,16 +93,16 @@ final class GivenPartsTest extends TestCase
         $sizing = Orchard::sizing(['/pinned/fan-1-fuse' => FusePart::NONE]);
         $choice = $sizing->choices['fan-1-fuse'];
 
-        self::assertSame('No fuse', $choice->taken->label());
-        self::assertNotContains(FusePart::NONE, array_map(static fn ($candidate): string => $candidate->part->id, $choice->candidates));
-        self::assertFalse(self::constraint($sizing->choices['fan-1-wire'], 'its fuse')->isMet);
-        self::assertFalse(self::constraint($sizing->choices['fan-1-wire'], 'short circuit')->isMet);
+        self::assertSame('part.no-fuse', $choice->taken->label()->code);
+        self::assertNotContains(FusePart::NONE, array_map(static fn ($candidate): string => $candidate->part->id(), $choice->candidates));
+        self::assertFalse(self::constraint($sizing->choices['fan-1-wire'], 'fuse-rating')->isMet);
+        self::assertFalse(self::constraint($sizing->choices['fan-1-wire'], 'short-circuit')->isMet);
     }
 
     public function test_many_wires_together_ask_for_a_thicker_one(): void
     {
         $area = static fn (int $bundle): float => Orchard::sizing(['/runs/relay-to-fan/bundle' => $bundle])->circuit
-            ->wiresOf(Orchard::sizing()->circuit->reels['fan-1-wire'])[0]->conductor->areaMm2;
+            ->wiresOf(Orchard::sizing()->circuit->wireGroups['fan-1-wire'])[0]->conductor->areaMm2;
 
         self::assertGreaterThan($area(1), $area(10));
         self::assertGreaterThanOrEqual($area(10), $area(30));
@@ -113,7 +116,7 @@ final class GivenPartsTest extends TestCase
             $byHand += $sizing->choices[$id]->taken->price() ?? NAN;
         }
         foreach ($sizing->circuit->wires as $wire) {
-            $byHand += $wire->run->lengthM * $wire->conductor->pricePerM;
+            $byHand += $wire->segment->lengthM * $wire->conductor->pricePerM;
         }
 
         self::assertEqualsWithDelta($byHand, $sizing->cost(), 1e-9);
@@ -127,21 +130,31 @@ final class GivenPartsTest extends TestCase
         $turned = new \LampThread\Circuit\Circuit($circuit->components, array_map(static function ($wire) {
             $swap = ['fan-1-relay:85' => 'fan-1-relay:86', 'fan-1-relay:86' => 'fan-1-relay:85'];
 
-            return new \LampThread\Circuit\Wire($wire->id, $swap[$wire->from] ?? $wire->from, $swap[$wire->to] ?? $wire->to, $wire->stretch, $wire->run, $wire->colour, $wire->reel, $wire->conductor, $wire->conductorC);
-        }, $circuit->wires), $circuit->reels);
-        $hot = new \LampThread\Electrics\Setting(\LampThread\Electrics\Key::Run, 850, 110);
-        $coilA = static fn ($of): float => abs((new \LampThread\Electrics\Solver($of))->settle($hot)->currentA('coil-fuse'));
+            return new \LampThread\Circuit\Wire(
+                $wire->id,
+                $swap[$wire->from] ?? $wire->from,
+                $swap[$wire->to] ?? $wire->to,
+                $wire->stretch,
+                $wire->segment,
+                $wire->colour,
+                $wire->group,
+                $wire->conductor,
+                $wire->conductorC,
+            );
+        }, $circuit->wires), $circuit->wireGroups);
+        $hot = new \LampThread\Circuit\Component\OperatingConditions(\LampThread\Circuit\Component\Key::Run, 850, 110);
+        $coilA = static fn ($of): float => abs((new \LampThread\Operation\Solver($of))->settle($hot)->currentA('coil-fuse'));
 
         self::assertLessThan(0.3, $coilA($circuit));
         self::assertGreaterThan(10.0, $coilA($turned));
         $relay = $sizing->choices['fan-1-relay']->taken->part;
-        self::assertInstanceOf(\LampThread\Shelf\RelayPart::class, $relay);
-        $duty = \LampThread\Sizing\Duty::of($turned);
+        self::assertInstanceOf(\LampThread\Parts\RelayPart::class, $relay);
+        $duty = \LampThread\Sizing\OperatingEnvelope::of($turned);
         $component = $turned->components['fan-1-relay'];
         self::assertInstanceOf(\LampThread\Circuit\Component\Relay::class, $component);
-        $start = new \LampThread\Electrics\Surge([0.0, 1.0], [1.0, 1.0]);
-        $judged = (new \LampThread\Sizing\RelaySizing(Orchard::shelf(), $sizing->brief))->judge($relay, $component, $duty, $start);
-        self::assertContains('coil polarity', array_map(static fn (Constraint $constraint): string => $constraint->name, $judged->broken()));
+        $start = new \LampThread\Operation\Surge([0.0, 1.0], [1.0, 1.0]);
+        $judged = (new \LampThread\Sizing\RelaySizing(Orchard::shelf(), $sizing->brief))->judge($relay, $component, $duty, $start, 0.0);
+        self::assertContains('coil-polarity', array_map(static fn (Constraint $constraint): string => $constraint->code, $judged->broken()));
     }
 
     public function test_a_shared_feed_sees_every_stage(): void
@@ -149,8 +162,8 @@ final class GivenPartsTest extends TestCase
         $sizing = Orchard::sizing(Combination::changes(Combination::deciders()['hand'], Combination::loads()['two on one relay']));
 
         self::assertEqualsWithDelta(
-            $sizing->duty->greatestA('fan-1') + $sizing->duty->greatestA('fan-2'),
-            $sizing->duty->greatestA('fan-1-fuse'),
+            $sizing->envelope->greatestA('fan-1') + $sizing->envelope->greatestA('fan-2'),
+            $sizing->envelope->greatestA('fan-1-fuse'),
             0.05,
         );
     }
@@ -158,7 +171,7 @@ final class GivenPartsTest extends TestCase
     private static function constraint(Choice $choice, string $name): Constraint
     {
         foreach ($choice->taken->constraints as $constraint) {
-            if ($constraint->name === $name) {
+            if ($constraint->code === $name) {
                 return $constraint;
             }
         }

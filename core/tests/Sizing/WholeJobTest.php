@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace LampThread\Tests\Sizing;
 
 use LampThread\Circuit\Component\FixedResistor;
-use LampThread\Shelf\RelayPart;
+use LampThread\Message\Unit;
+use LampThread\Parts\RelayPart;
 use LampThread\Sizing\Candidate;
 use LampThread\Sizing\Choice;
 use LampThread\Sizing\Constraint;
-use LampThread\Sizing\Duty;
+use LampThread\Sizing\OperatingEnvelope;
 use LampThread\Sizing\RelayTypes;
 use LampThread\Sizing\StartDip;
 use LampThread\Sizing\SupplyBalance;
@@ -67,14 +68,16 @@ final class WholeJobTest extends TestCase
     {
         $choices = Orchard::sizing(Combination::changes(Combination::deciders()['hand'], Combination::loads()['series and parallel']))->choices;
 
-        self::assertSame($choices['series-relay']->taken->part->id, $choices['low-relay']->taken->part->id);
-        self::assertStringContainsString('One type for the whole job', (string) $choices['low-relay']->because);
+        self::assertSame($choices['series-relay']->taken->part->id(), $choices['low-relay']->taken->part->id());
+        self::assertSame('choice.one-type-for-all', $choices['low-relay']->because?->code);
         self::assertNull($choices['series-relay']->because);
     }
 
     public function test_a_narrow_gap_wears_the_relay_sooner(): void
     {
-        $years = static fn (float $offC): float => self::constraint(Orchard::sizing(['/control/stages/0/decider/offC' => $offC])->choices['fan-1-relay'], 'life')->limit;
+        $years = static fn (float $offC): float => self::constraint(
+            Orchard::sizing(['/control/stages/0/decider/offC' => $offC])->choices['fan-1-relay'], 'life',
+        )->limit;
 
         self::assertGreaterThan(2 * $years(90.5), $years(86.5));
         $counted = Orchard::sizing(['/usage' => ['startsPerHour' => 25, 'hoursPerYear' => 400]])->choices['fan-1-relay'];
@@ -88,7 +91,7 @@ final class WholeJobTest extends TestCase
                 '/control/stages/0/side' => $side,
                 '/pinned/fan-1-relay' => 'mini-40-12v-diode',
             ]);
-            self::assertTrue(self::constraint($sizing->choices['fan-1-relay'], 'coil polarity')->isMet);
+            self::assertTrue(self::constraint($sizing->choices['fan-1-relay'], 'coil-polarity')->isMet);
         }
     }
 
@@ -100,8 +103,8 @@ final class WholeJobTest extends TestCase
         self::assertInstanceOf(FixedResistor::class, $resistor);
 
         // Joule's law, P = I²R.
-        self::assertEqualsWithDelta($sizing->duty->greatestA('low-resistor') ** 2 * $resistor->ohm, $heat->value, 1e-9);
-        self::assertStringContainsString(sprintf('%d W', 2 * $heat->limit), $sizing->choices['low-resistor']->taken->label());
+        self::assertEqualsWithDelta($sizing->envelope->greatestA('low-resistor') ** 2 * $resistor->ohm, $heat->value, 1e-9);
+        self::assertEquals(Unit::Watt->of(2 * $heat->limit), $sizing->choices['low-resistor']->taken->label()->params['rated']);
     }
 
     public function test_a_switch_of_the_second_stage_is_found_at_the_second_stage(): void
@@ -142,7 +145,7 @@ final class WholeJobTest extends TestCase
     public function test_fans_one_after_the_other_spare_the_battery(): void
     {
         $circuit = Orchard::sizing(Combination::changes(Combination::deciders()['hand'], Combination::loads()['two, a relay each']))->circuit;
-        $dip = StartDip::of($circuit, Duty::of($circuit, starting: true));
+        $dip = StartDip::of($circuit, OperatingEnvelope::of($circuit, starting: true));
 
         self::assertNotNull($dip);
         self::assertSame(2, $dip->fans);
@@ -156,13 +159,13 @@ final class WholeJobTest extends TestCase
 
     private static function candidate(RelayPart $part, bool $fits): Candidate
     {
-        return new Candidate($part, [new Constraint('running current', $fits ? 1 : 2, 1.5, 'A', '', '')]);
+        return new Candidate($part, [new Constraint('running-current', $fits ? 1 : 2, 1.5, Unit::Ampere)]);
     }
 
     private static function constraint(Choice $choice, string $name): Constraint
     {
         foreach ($choice->taken->constraints as $constraint) {
-            if ($constraint->name === $name) {
+            if ($constraint->code === $name) {
                 return $constraint;
             }
         }

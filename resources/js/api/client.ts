@@ -1,18 +1,20 @@
 import type { Bench } from "./generated/bench";
+import type { BenchRequest } from "./generated/bench-request";
+import type { Calibration } from "./generated/calibration";
+import type { ChangeRequest } from "./generated/change-request";
 import type { ProofComparison } from "./generated/comparison";
 import type { JobList } from "./generated/job-list";
+import type { PartRequest } from "./generated/part-request";
+import type { Problem } from "./generated/problem";
 import type { Proof } from "./generated/proof";
+import type { PairsRow } from "./generated/proof-pairs";
 import type { Revisions } from "./generated/revisions";
-import type { Calibration } from "./generated/calibration";
 import type { Road, RoadDrive } from "./generated/road";
-import type { SweepRow } from "./generated/sweep";
+import type { RoadRequest } from "./generated/road-request";
 import type { SavedJob } from "./generated/saved-job";
 import type { Shelf } from "./generated/shelf";
-
-export interface Problem {
-  at: string;
-  says: string;
-}
+import type { StepRequest } from "./generated/step-request";
+import type { SweepRow } from "./generated/sweep";
 
 /** What the server would not do, and why. */
 export class Refused extends Error {
@@ -20,21 +22,50 @@ export class Refused extends Error {
     readonly status: number,
     readonly problems: Problem[],
   ) {
-    super(problems.map((problem) => problem.says).join(" "));
+    super(problems.map((problem) => problem.message).join(" "));
   }
 
   /** What is wrong at one place of the job file. */
   at(path: string): string | undefined {
-    return this.problems.find((problem) => problem.at === path || problem.at.startsWith(`${path}/`))?.says;
+    return this.problems.find((problem) => problem.at === path || problem.at.startsWith(`${path}/`))?.message;
   }
 }
 
-async function call<T>(method: string, path: string, body?: string | File, signal?: AbortSignal): Promise<T> {
+/** Whatever was thrown, as problems that can be shown. */
+export function problemsOf(error: unknown): Problem[] {
+  return error instanceof Refused ? error.problems : [{ at: "", message: String(error) }];
+}
+
+async function call<T>(method: string, path: string, body?: object | string | File, signal?: AbortSignal): Promise<T> {
+  const response = await send(method, path, body, signal);
+  return (response.status === 204 ? undefined : await response.json()) as T;
+}
+
+/** Lines of JSON as they come in. */
+async function* lines<T>(path: string, body: object, signal: AbortSignal): AsyncGenerator<T> {
+  const response = await send("POST", path, body, signal);
+  const reader = response.body?.pipeThrough(new TextDecoderStream()).getReader();
+  let rest = "";
+  for (let part = await reader?.read(); part !== undefined && !part.done; part = await reader?.read()) {
+    const whole = (rest + part.value).split("\n");
+    rest = whole.pop() ?? "";
+    for (const line of whole) {
+      yield JSON.parse(line) as T;
+    }
+  }
+}
+
+async function send(
+  method: string,
+  path: string,
+  body?: object | string | File,
+  signal?: AbortSignal,
+): Promise<Response> {
   const request: RequestInit = { method, headers: { Accept: "application/json" }, signal: signal ?? null };
   if (method !== "GET") {
     const type = body instanceof File ? "text/csv" : "application/json";
     request.headers = { Accept: "application/json", "Content-Type": type };
-    request.body = body ?? "{}";
+    request.body = body instanceof File || typeof body === "string" ? body : JSON.stringify(body ?? {});
   }
   let response: Response;
   try {
@@ -43,23 +74,17 @@ async function call<T>(method: string, path: string, body?: string | File, signa
     if (signal?.aborted === true) {
       throw error;
     }
-    throw new Refused(0, [{ at: "", says: "The program does not answer. Is bin/start still running?" }]);
+    throw new Refused(0, [{ at: "", message: "The program does not answer. Is bin/start still running?" }]);
   }
   if (!response.ok) {
     const answer = (await response.json().catch(() => null)) as { problems?: Problem[] } | null;
-    throw new Refused(response.status, answer?.problems ?? [{ at: "", says: "Something went wrong." }]);
+    throw new Refused(response.status, answer?.problems ?? [{ at: "", message: "Something went wrong." }]);
   }
-  return (response.status === 204 ? undefined : await response.json()) as T;
+  return response;
 }
 
-export interface Change {
-  /** Names the change for undo. */
-  label: string;
-  /** JSON pointer to value. */
-  changes?: Record<string, unknown>;
-  /** JSON pointer to text as typed; the server reads it. */
-  typed?: Record<string, string>;
-}
+/** A change as a view asks for it; the version it is made on is added when it is sent. */
+export type Change = Omit<ChangeRequest, "version">;
 
 export interface BenchSettingInput {
   key: string;
@@ -73,47 +98,38 @@ export interface BenchQuestion {
   /** Part or wire to how it is broken. */
   faults?: Record<string, string>;
   /** Terminals the resistance meter is held on. */
-  leads?: [string, string] | undefined;
+  leads?: [string, string] | null;
 }
 
-export interface RoadQuestion {
-  drive: string;
-  /** Quantities as they were typed, with a unit; the drive's own where there is none. */
-  ambientC?: string | undefined;
-  startsC?: string | undefined;
-  altitudeM?: string | undefined;
-  /** A second setting, driven beside the first. */
-  changes?: Record<string, unknown>;
-  label?: string;
-}
+const withVersion = (version: number): StepRequest => ({ version });
 
 export const api = {
-  road: (id: string, question: RoadQuestion, signal?: AbortSignal) =>
-    call<Road>("POST", `jobs/${id}/road`, JSON.stringify(question), signal),
-  sweep: (id: string, question: RoadQuestion & { gapK: number }, signal: AbortSignal) =>
-    call<SweepRow>("POST", `jobs/${id}/road/sweep`, JSON.stringify(question), signal),
+  road: (id: string, question: RoadRequest, signal?: AbortSignal) =>
+    call<Road>("POST", `jobs/${id}/road`, question, signal),
+  sweep: (id: string, question: RoadRequest, signal: AbortSignal) =>
+    lines<SweepRow>(`jobs/${id}/road/sweep`, question, signal),
   calibrate: (id: string, file: File) => call<Calibration>("POST", `jobs/${id}/road/calibrate`, file),
   importDrive: (id: string, name: string, file: File) =>
     call<RoadDrive>("POST", `jobs/${id}/road/drives?name=${encodeURIComponent(name)}`, file),
   shelf: () => call<Shelf>("GET", "shelf"),
-  addPart: (kind: string, name: string, typed: Record<string, string>) =>
-    call<Shelf>("POST", "shelf/parts", JSON.stringify({ kind, name, typed })),
-  changePart: (id: string, name: string, typed: Record<string, string>, isArchived: boolean) =>
-    call<Shelf>("POST", `shelf/parts/${id}`, JSON.stringify({ name, typed, isArchived })),
+  addPart: (part: PartRequest) => call<Shelf>("POST", "shelf/parts", part),
+  changePart: (id: string, part: PartRequest) => call<Shelf>("POST", `shelf/parts/${id}`, part),
   importParts: (file: File) => call<Shelf>("POST", "shelf/import", file),
   jobs: () => call<JobList>("GET", "jobs"),
   job: (id: string) => call<SavedJob>("GET", `jobs/${id}`),
   start: () => call<SavedJob>("POST", "jobs"),
   importFile: (text: string) => call<SavedJob>("POST", "jobs/import", text),
+  mend: (id: string, text: string) => call<SavedJob>("POST", `jobs/${id}/mend`, text),
   remove: (id: string) => call<undefined>("DELETE", `jobs/${id}`),
-  restore: (id: string) => call<SavedJob>("POST", `jobs/${id}/restore`),
+  restore: (id: string) => call<undefined>("POST", `jobs/${id}/restore`),
   change: (id: string, version: number, change: Change) =>
-    call<SavedJob>("POST", `jobs/${id}/changes`, JSON.stringify({ version, ...change })),
-  undo: (id: string, version: number) => call<SavedJob>("POST", `jobs/${id}/undo`, JSON.stringify({ version })),
-  redo: (id: string, version: number) => call<SavedJob>("POST", `jobs/${id}/redo`, JSON.stringify({ version })),
+    call<SavedJob>("POST", `jobs/${id}/changes`, { version, ...change } satisfies ChangeRequest),
+  undo: (id: string, version: number) => call<SavedJob>("POST", `jobs/${id}/undo`, withVersion(version)),
+  redo: (id: string, version: number) => call<SavedJob>("POST", `jobs/${id}/redo`, withVersion(version)),
   proof: (id: string, signal?: AbortSignal) => call<Proof>("GET", `jobs/${id}/proof`, undefined, signal),
+  pairs: (id: string, signal: AbortSignal) => lines<PairsRow>(`jobs/${id}/proof/pairs`, {}, signal),
   compare: (id: string, number: number) => call<ProofComparison>("GET", `jobs/${id}/proof/compare/${String(number)}`),
   revisions: (id: string) => call<Revisions>("GET", `jobs/${id}/revisions`),
   bench: (id: string, question: BenchQuestion, memory: Record<string, number>) =>
-    call<Bench>("POST", `jobs/${id}/bench`, JSON.stringify({ ...question, memory })),
+    call<Bench>("POST", `jobs/${id}/bench`, { ...question, memory } satisfies BenchRequest),
 };

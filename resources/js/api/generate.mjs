@@ -1,22 +1,53 @@
 // Makes the TypeScript types from schema/, the only contract. The result is never edited and never committed.
-import { mkdir, writeFile } from "node:fs/promises";
+import { mkdir, readdir, readFile, writeFile } from "node:fs/promises";
 import { compileFromFile } from "json-schema-to-typescript";
 
 const target = new URL("generated/", import.meta.url);
+const plain = new URL("../../../.cache/schema/", import.meta.url);
 await mkdir(target, { recursive: true });
-// The job file and the design come with the saved job that holds them.
+await mkdir(plain, { recursive: true });
+
+/** Of branches the type is their union; what stands beside them serves only the texts of refusals. */
+function branchesAlone(schema) {
+  if (Array.isArray(schema)) {
+    return schema.map(branchesAlone);
+  }
+  if (schema === null || typeof schema !== "object") {
+    return schema;
+  }
+  const kept = "oneOf" in schema ? { title: schema.title, oneOf: schema.oneOf } : schema;
+  return Object.fromEntries(Object.entries(kept).map(([name, value]) => [name, branchesAlone(value)]));
+}
+for (const name of await readdir("schema")) {
+  await writeFile(
+    new URL(name, plain),
+    JSON.stringify(branchesAlone(JSON.parse(await readFile(`schema/${name}`, "utf8")))),
+  );
+}
+// The job file, the form and the design come with the saved job that holds them.
 for (const name of [
   "saved-job",
   "job-list",
+  "problem",
   "bench",
   "shelf",
   "proof",
+  "proof-pairs",
   "comparison",
   "revisions",
   "road",
   "sweep",
   "calibration",
+  "change-request",
+  "step-request",
+  "bench-request",
+  "road-request",
+  "part-request",
 ]) {
-  const types = await compileFromFile(`schema/${name}.json`, { cwd: "schema", format: false, bannerComment: "" });
+  const types = await compileFromFile(new URL(`${name}.json`, plain).pathname, {
+    cwd: plain.pathname,
+    format: false,
+    bannerComment: "",
+  });
   await writeFile(new URL(`${name}.ts`, target), types);
 }

@@ -1,12 +1,14 @@
 import { useState } from "react";
 import { useSearchParams } from "react-router";
 import type { BenchSettingInput } from "../api/client";
-import { useJob } from "../api/JobContext";
-import { Panel, Pick } from "../kit/controls";
+import { useJob } from "../job/JobContext";
+import { Panel } from "../kit/Panel";
+import { SegmentedControl } from "../kit/SegmentedControl";
 import { digits, shown, useUnits, volts } from "../kit/units";
-import { benchStart } from "../proof/benchLink";
-import { ThreadDrawing, type Held } from "../threads/ThreadDrawing";
-import { useFormat } from "../threads/useFormat";
+import { benchStart } from "../findings/benchLink";
+import type { Held } from "../drawing/drawn";
+import { ThreadDrawing } from "../drawing/ThreadDrawing";
+import { useFormat } from "../drawing/useFormat";
 import { Breaking } from "./Breaking";
 import { CoolantSlider } from "./CoolantSlider";
 import { DelayClock } from "./DelayClock";
@@ -33,7 +35,7 @@ export function Bench() {
     {
       set: setting,
       faults,
-      leads: tool === "ohm" && terminals[0] && terminals[1] ? [terminals[0].id, terminals[1].id] : undefined,
+      leads: tool === "ohm" && terminals[0] && terminals[1] ? [terminals[0].id, terminals[1].id] : null,
     },
     start.memory,
   );
@@ -50,7 +52,7 @@ export function Bench() {
   return (
     <div className="grid gap-4 lg:grid-cols-[17.5rem_minmax(0,1fr)]">
       <section className="panel grid content-start gap-4" aria-label="Inputs">
-        <Pick
+        <SegmentedControl
           label="Key"
           value={setting.key}
           options={[
@@ -58,7 +60,7 @@ export function Bench() {
             { value: "run", label: "Run" },
             { value: "crank", label: "Crank" },
           ]}
-          onPick={(key) => {
+          onChange={(key) => {
             set({
               key,
               ...(key === "run" ? {} : { engineRpm: 0 }),
@@ -66,7 +68,7 @@ export function Bench() {
             });
           }}
         />
-        <Pick
+        <SegmentedControl
           label="Engine, rpm"
           value={setting.engineRpm === 0 ? "stands" : setting.engineRpm === IDLE_RPM ? "idle" : "fast"}
           options={[
@@ -74,7 +76,7 @@ export function Bench() {
             { value: "idle", label: "Idle" },
             { value: "fast", label: "3000" },
           ]}
-          onPick={(speed) => {
+          onChange={(speed) => {
             set({
               key: speed === "stands" ? setting.key : "run",
               engineRpm: { stands: 0, idle: IDLE_RPM, fast: 3000 }[speed],
@@ -89,15 +91,15 @@ export function Bench() {
           }}
         />
         {design.bench.inputs.map((one) => (
-          <Pick
+          <SegmentedControl
             key={one.id}
             label={one.label}
             value={String(setting[one.id] ?? one.positions[0])}
-            options={one.positions.map((position) => ({
+            options={one.positions.map((position, at) => ({
               value: position,
-              label: position.charAt(0).toUpperCase() + position.slice(1),
+              label: (one.positionNames[at] ?? position).replace(/^./, (letter) => letter.toUpperCase()),
             }))}
-            onPick={(position) => {
+            onChange={(position) => {
               set({ [one.id]: position });
             }}
           />
@@ -130,7 +132,7 @@ export function Bench() {
           <Panel
             title="Held on it"
             aside={
-              <Pick
+              <SegmentedControl
                 hideLabel
                 label="Instrument"
                 value={tool}
@@ -139,18 +141,18 @@ export function Bench() {
                   { value: "meter", label: "Volts" },
                   { value: "ohm", label: "Ohms" },
                 ]}
-                onPick={(picked) => {
+                onChange={(picked) => {
                   setTool(picked);
                   setHeld([]);
                 }}
               />
             }
           >
-            <ReadingPanel design={design} bench={bench} held={held} tool={tool} />
+            <ReadingPanel design={design} bench={bench} held={held} tool={tool} systemV={job.file.supply.systemV} />
             <Breaking design={design} held={held} faults={faults} setFaults={setFaults} />
           </Panel>
           <Panel title="What it does">
-            <Doings bench={bench} />
+            <CircuitState bench={bench} />
           </Panel>
         </div>
       </div>
@@ -158,7 +160,7 @@ export function Bench() {
   );
 }
 
-function Doings({ bench }: { bench: ReturnType<typeof useBench>["bench"] }) {
+function CircuitState({ bench }: { bench: ReturnType<typeof useBench>["bench"] }) {
   const { units } = useUnits();
   if (bench === undefined) {
     return <p className="text-muted">Solving …</p>;

@@ -1,6 +1,7 @@
 import type { Design } from "../api/generated/saved-job";
-import { Button, Pick } from "../kit/controls";
-import type { Held } from "../threads/ThreadDrawing";
+import { Button } from "../kit/Button";
+import { SegmentedControl } from "../kit/SegmentedControl";
+import type { Held } from "../drawing/drawn";
 
 interface Props {
   design: Design;
@@ -9,16 +10,7 @@ interface Props {
   setFaults: (faults: Record<string, string>) => void;
 }
 
-const WORDS: Record<string, string> = {
-  open: "Open",
-  short: "Shorted",
-  "stuck-off": "Stuck off",
-  "stuck-on": "Stuck on",
-  "high-resistance": "High resistance",
-  chafed: "Chafed to body",
-  jammed: "Jammed",
-  drifted: "Reads 10 K low",
-};
+const capital = (text: string) => text.replace(/^./, (letter) => letter.toUpperCase());
 
 /** Break the part or wire that is held, and look again. One at a time, as faults come. */
 export function Breaking({ design, held, faults, setFaults }: Props) {
@@ -28,18 +20,22 @@ export function Breaking({ design, held, faults, setFaults }: Props) {
     const component = design.components.find((one) => one.id === id);
     return component === undefined ? id : `${component.mark} ${component.name}`;
   };
+  const kindName = (id: string, kind: string) => {
+    const faults = design.bench.faults.find((one) => one.id === id);
+    return faults?.kindNames[faults.kinds.indexOf(kind)] ?? kind;
+  };
   const [broken] = Object.entries(faults);
   return (
     <div className="mt-3 grid gap-2">
       {possible !== undefined && (
-        <Pick
+        <SegmentedControl
           label={`Break ${name(possible.id)}`}
           value={faults[possible.id] ?? "sound"}
           options={[
             { value: "sound", label: "Sound" },
-            ...possible.kinds.map((kind) => ({ value: kind, label: WORDS[kind] ?? kind })),
+            ...possible.kinds.map((kind) => ({ value: kind, label: capital(kindName(possible.id, kind)) })),
           ]}
-          onPick={(kind) => {
+          onChange={(kind) => {
             setFaults(kind === "sound" ? {} : { [possible.id]: kind });
           }}
         />
@@ -47,7 +43,7 @@ export function Breaking({ design, held, faults, setFaults }: Props) {
       {broken !== undefined && (
         <p role="status" className="flex flex-wrap items-center gap-3 border-l-4 border-l-danger bg-sunk px-3 py-2">
           <span className="mr-auto">
-            <b className="text-danger">✕ {name(broken[0])}:</b> {(WORDS[broken[1]] ?? broken[1]).toLowerCase()}
+            <b className="text-danger">✕ {name(broken[0])}:</b> {kindName(broken[0], broken[1])}
           </span>
           <Button
             onClick={() => {

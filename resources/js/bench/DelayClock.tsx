@@ -1,5 +1,6 @@
-import { useEffect, useState } from "react";
-import { Button, Pick } from "../kit/controls";
+import { useEffect, useRef, useState } from "react";
+import { Button } from "../kit/Button";
+import { SegmentedControl } from "../kit/SegmentedControl";
 
 interface Props {
   delayS: number;
@@ -14,30 +15,40 @@ const TICK_MS = 250;
 export function DelayClock({ delayS, elapsedS, onElapsed }: Props) {
   const [speed, setSpeed] = useState("10");
   const isRunning = elapsedS !== undefined && elapsedS < delayS;
+  // What a tick needs is read when it comes: answers of the bench in between must not begin the tick anew.
+  const now = useRef({ elapsedS: 0, delayS, onElapsed });
+  useEffect(() => {
+    now.current = { elapsedS: elapsedS ?? 0, delayS, onElapsed };
+  });
   useEffect(() => {
     if (!isRunning) {
       return undefined;
     }
-    const timer = window.setTimeout(() => {
-      onElapsed(Math.min(delayS, elapsedS + (Number(speed) * TICK_MS) / 1000));
+    let last = performance.now();
+    const timer = window.setInterval(() => {
+      const time = performance.now();
+      const passedS = (Number(speed) * (time - last)) / 1000;
+      last = time;
+      now.current.elapsedS = Math.min(now.current.delayS, now.current.elapsedS + passedS);
+      now.current.onElapsed(now.current.elapsedS);
     }, TICK_MS);
     return () => {
-      window.clearTimeout(timer);
+      window.clearInterval(timer);
     };
-  }, [isRunning, elapsedS, speed, delayS, onElapsed]);
+  }, [isRunning, speed]);
   return (
     <div className="grid gap-2 border-t border-line pt-3">
       <div className="flex items-baseline justify-between">
         <span className="field-label">Time relay</span>
         <span className="font-mono text-xl font-bold" role="timer">
-          {elapsedS === undefined ? "idle" : `${Math.ceil(delayS - elapsedS)} s left`}
+          {elapsedS === undefined ? "idle" : `${String(Math.ceil(delayS - elapsedS))} s left`}
         </span>
       </div>
-      <Pick
-        label="Its time runs"
+      <SegmentedControl
+        label="Speed of its clock"
         value={speed}
         options={["1", "10", "60"].map((times) => ({ value: times, label: `${times}×` }))}
-        onPick={setSpeed}
+        onChange={setSpeed}
       />
       <Button
         onClick={() => {

@@ -1,19 +1,23 @@
 import type { Bench } from "../api/generated/bench";
 import type { Design } from "../api/generated/saved-job";
+import { useText } from "../kit/messages";
 import { digits, volts } from "../kit/units";
-import type { Held } from "../threads/ThreadDrawing";
+import type { Held } from "../drawing/drawn";
 
 interface Props {
   design: Design;
   bench: Bench | undefined;
   held: Held[];
+  /** Of the vehicle: at so many volts the lamp is fully lit. */
+  systemV: number;
   tool?: "lamp" | "meter" | "ohm";
 }
 
 /** What the lamp shows at a terminal, or the meter between two, or the clamp round a wire. */
-export function ReadingPanel({ design, bench, held, tool = "lamp" }: Props) {
+export function ReadingPanel({ design, bench, held, systemV, tool = "lamp" }: Props) {
   const [first, second] = held.filter((one) => one.kind === "terminal");
   const wire = held.find((one) => one.kind === "wire");
+  const text = useText();
   const name = (id: string) => design.terminals.find((terminal) => terminal.id === id)?.name ?? id;
   if (bench === undefined) {
     return null;
@@ -23,7 +27,7 @@ export function ReadingPanel({ design, bench, held, tool = "lamp" }: Props) {
     return (
       <Shown title={`Clamp round ${wire.id}`} reading={`${digits(bench.wires[wire.id]?.currentA ?? 0)} A`}>
         {row &&
-          `${row.from} to ${row.to}, ${row.colourName}, ${row.size}. At most ${digits(row.greatestA)} A in any setting.`}
+          `${row.from} to ${row.to}, ${row.colourName}, ${row.size}. At most ${digits(row.greatestA)} A in any condition.`}
       </Shown>
     );
   }
@@ -52,7 +56,7 @@ export function ReadingPanel({ design, bench, held, tool = "lamp" }: Props) {
       </Shown>
     );
   }
-  const share = Math.min(1, Math.abs(reading.volts) / 12);
+  const share = Math.min(1, Math.abs(reading.volts) / systemV);
   return (
     <div className="flex gap-3">
       <svg
@@ -73,7 +77,7 @@ export function ReadingPanel({ design, bench, held, tool = "lamp" }: Props) {
         <path d="M13 33H27V40H13Z" className="fill-ink" />
       </svg>
       <Shown title={`Lamp on ${name(first.id)}`} reading={`${volts(reading.volts)} to earth`}>
-        {reading.because}
+        {text(reading, "because")}
       </Shown>
     </div>
   );

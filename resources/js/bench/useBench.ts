@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from "react";
 import { api, type BenchQuestion } from "../api/client";
 import type { Bench } from "../api/generated/bench";
-import { useJob } from "../api/JobContext";
+import { useJob } from "../job/JobContext";
 
 /**
  * The bench follows its inputs: one question at a time, the newest next, so that a slider never queues up answers nobody wants

@@ -1,22 +1,25 @@
 import type { ReactNode } from "react";
 import { Link } from "react-router";
-import { useJob } from "../api/JobContext";
-import { Panel, Pick } from "../kit/controls";
-import { QuantityField } from "../kit/QuantityField";
-import { TextField } from "../kit/TextField";
+import { useJob } from "../job/JobContext";
+import { Panel } from "../kit/Panel";
+import { Choose } from "../job/Choose";
+import { QuantityField } from "../job/QuantityField";
+import { TextField } from "../job/TextField";
 import { unbroken } from "../kit/units";
-import { useFindings } from "../proof/useProof";
-import { FindingCard } from "../threads/FindingCard";
+import { useFindings } from "../findings/useProof";
+import { FindingCard } from "../findings/FindingCard";
 import { Changed } from "./Changed";
 import { Fans } from "./Fans";
 import { FitFields } from "./FitFields";
 import { Lengths } from "./Lengths";
 import { Stages } from "./Stages";
-import { Triggers } from "./Triggers";
+import { AirConditioning } from "./AirConditioning";
+import { FeedsAndEarth } from "./FeedsAndEarth";
+import { Overrides } from "./Overrides";
 
 /** What only the installer knows, in the order of the work. */
 export function Brief() {
-  const { job, change } = useJob();
+  const { job } = useJob();
   const { file, design } = job;
   const { findings, stateOf, isStale } = useFindings();
   const { supply, cooling } = file;
@@ -41,14 +44,7 @@ export function Brief() {
         </Panel>
 
         <Panel title="2  Supply">
-          <Pick
-            label="System"
-            value={String(supply.systemV)}
-            options={["6", "12", "24"].map((volts) => ({ value: volts, label: `${volts} V` }))}
-            onPick={(volts) =>
-              void change({ label: "System voltage", changes: systemChanges(Number(volts), job.file) })
-            }
-          />
+          <Choose label="System voltage" value={job.form.system.value} options={job.form.system.options} />
           <Fields>
             <QuantityField path="/supply/restingV" label="Battery at rest" kind="V" value={supply.restingV} />
             <QuantityField path="/supply/chargingV" label="Charging" kind="V" value={supply.chargingV} />
@@ -105,7 +101,9 @@ export function Brief() {
 
         <Fans />
         <Stages />
-        <Triggers />
+        <AirConditioning />
+        <Overrides />
+        <FeedsAndEarth />
         <Lengths />
         <Link
           to="../threads"
@@ -146,18 +144,4 @@ export function Brief() {
 
 function Fields({ children }: { children: ReactNode }) {
   return <div className="my-3 grid gap-3 sm:grid-cols-2 xl:grid-cols-3">{children}</div>;
-}
-
-/** Another system voltage scales what was answered for the old one; the fan stays what it is only if it is told. */
-function systemChanges(volts: number, file: ReturnType<typeof useJob>["job"]["file"]): Record<string, unknown> {
-  const { supply } = file;
-  const scale = volts / supply.systemV;
-  const scaled = (value: number) => Math.round(value * scale * 100) / 100;
-  return {
-    "/supply/systemV": volts,
-    "/supply/restingV": scaled(supply.restingV),
-    "/supply/chargingV": scaled(supply.chargingV),
-    "/supply/crankingV": scaled(supply.crankingV),
-    ...Object.fromEntries(file.fans.map((fan, at) => [`/fans/${at}/ratedV`, scaled(fan.ratedV)])),
-  };
 }

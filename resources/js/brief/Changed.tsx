@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from "react";
 import type { Design } from "../api/generated/saved-job";
-import { useJob } from "../api/JobContext";
+import { useJob } from "../job/JobContext";
 
 interface Difference {
   name: string;

@@ -1,6 +1,6 @@
-import { useJob } from "../api/JobContext";
-import { Button } from "../kit/controls";
-import { QuantityField } from "../kit/QuantityField";
+import { useJob } from "../job/JobContext";
+import { Button } from "../kit/Button";
+import { QuantityField } from "../job/QuantityField";
 
 /** The engine speed of a lockout, and what it means on the road in each gear. */
 export function Driveline({ aboveRpm }: { aboveRpm: number }) {

@@ -1,9 +1,10 @@
 import type { Fan, JobFile } from "../api/generated/saved-job";
-import { useJob } from "../api/JobContext";
-import { Button, Panel } from "../kit/controls";
-import { QuantityField } from "../kit/QuantityField";
-import { TextField } from "../kit/TextField";
-import { Choose } from "./Choose";
+import { useJob } from "../job/JobContext";
+import { Button } from "../kit/Button";
+import { Panel } from "../kit/Panel";
+import { QuantityField } from "../job/QuantityField";
+import { TextField } from "../job/TextField";
+import { Choose } from "../job/Choose";
 
 const MOST_FANS = 4;
 

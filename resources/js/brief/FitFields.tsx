@@ -1,6 +1,6 @@
-import { useJob } from "../api/JobContext";
-import { QuantityField } from "../kit/QuantityField";
-import { Choose } from "./Choose";
+import { useJob } from "../job/JobContext";
+import { QuantityField } from "../job/QuantityField";
+import { Choose } from "../job/Choose";
 
 /** The core and its shroud; asked for once it is said that they were measured. */
 export function FitFields() {

@@ -1,6 +1,7 @@
-import { useJob } from "../api/JobContext";
-import { Panel, Pick } from "../kit/controls";
-import { QuantityField } from "../kit/QuantityField";
+import { useJob } from "../job/JobContext";
+import { Panel } from "../kit/Panel";
+import { SegmentedControl } from "../kit/SegmentedControl";
+import { QuantityField } from "../job/QuantityField";
 
 const ZONES = [
   { value: "radiator", label: "Radiator" },
@@ -17,7 +18,7 @@ export function Lengths() {
   return (
     <Panel title="9  Wires as they lie">
       <div className="grid gap-3 sm:grid-cols-3">
-        <Pick
+        <SegmentedControl
           label="Cable"
           value={wiring.catalogue}
           options={[
@@ -25,13 +26,13 @@ export function Lengths() {
             { value: "awg", label: "AWG" },
             { value: "sae", label: "SAE" },
           ]}
-          onPick={(catalogue) => void change({ label: "Cable", changes: { "/wiring/catalogue": catalogue } })}
+          onChange={(catalogue) => void change({ label: "Cable", changes: { "/wiring/catalogue": catalogue } })}
         />
-        <Pick
+        <SegmentedControl
           label="Insulation rated"
           value={String(wiring.insulationC)}
           options={["85", "100", "105", "125", "150"].map((rated) => ({ value: rated, label: `${rated}°` }))}
-          onPick={(rated) => void change({ label: "Insulation", changes: { "/wiring/insulationC": Number(rated) } })}
+          onChange={(rated) => void change({ label: "Insulation", changes: { "/wiring/insulationC": Number(rated) } })}
         />
         <QuantityField path="/wiring/dropLimitPercent" label="Loop may lose" kind="%" value={wiring.dropLimitPercent} />
       </div>
@@ -44,19 +45,19 @@ export function Lengths() {
               kind="length"
               value={stretch.lengthM}
             />
-            <Pick
+            <SegmentedControl
               hideLabel
               label={`${stretch.label}: where it lies`}
               value={stretch.zone}
               options={ZONES}
-              onPick={(zone) =>
+              onChange={(zone) =>
                 void change({
                   label: `${stretch.label}, place`,
                   changes: { [`/runs/${stretch.id}/zone`]: zone },
                 })
               }
             />
-            <Pick
+            <SegmentedControl
               hideLabel
               label={`${stretch.label}: what lies with it`}
               value={bundleOf(runs[stretch.id]?.bundle)}
@@ -65,7 +66,7 @@ export function Lengths() {
                 { value: "4", label: "4 to 6 together" },
                 { value: "7", label: "7 and more" },
               ]}
-              onPick={(bundle) =>
+              onChange={(bundle) =>
                 void change({
                   label: `${stretch.label}, bundle`,
                   changes: { [`/runs/${stretch.id}/bundle`]: Number(bundle) },

@@ -1,7 +1,7 @@
 import type { JobFile, Stage } from "../api/generated/saved-job";
-import { useJob } from "../api/JobContext";
-import { Panel } from "../kit/controls";
-import { Choose, type Option } from "./Choose";
+import { useJob } from "../job/JobContext";
+import { Panel } from "../kit/Panel";
+import { Choose, type Option } from "../job/Choose";
 import { DeciderFields } from "./DeciderFields";
 
 type Way = "together" | "shared" | "stages" | "dropping-resistor" | "two-windings" | "series-parallel";
@@ -22,7 +22,7 @@ export function Stages() {
                 {job.file.control.speeds ? (at === 0 ? ", low" : ", high") : `: ${namesOf(stage, job.file)}`}
               </h3>
             )}
-            <DeciderFields stage={stage} path={`/control/stages/${at}`} />
+            {job.form.stages[at] && <DeciderFields stage={job.form.stages[at]} />}
           </section>
         ))}
       </div>
@@ -118,9 +118,8 @@ function later(stage: Stage, steps = 1): Stage {
     ...stage,
     decider: {
       ...decider,
-      ...(decider.onC === undefined ? {} : { onC: decider.onC + aboveK }),
-      ...(decider.offC === undefined ? {} : { offC: decider.offC + aboveK }),
-      ...(decider.kind === "computer" ? { output: `${decider.output ?? "fan"} ${steps + 1}` } : {}),
-    },
+      ...("onC" in decider ? { onC: decider.onC + aboveK, offC: decider.offC + aboveK } : {}),
+      ...(decider.kind === "computer" ? { output: `${decider.output} ${steps + 1}` } : {}),
+    } as Stage["decider"],
   };
 }

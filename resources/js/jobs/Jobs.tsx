@@ -1,20 +1,26 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useRef, useState } from "react";
 import { Link, useNavigate } from "react-router";
-import { api, Refused, type Problem } from "../api/client";
+import { api, problemsOf } from "../api/client";
+import type { Problem } from "../api/generated/problem";
+import { keys } from "../api/keys";
 import type { JobRow } from "../api/generated/job-list";
-import { Button } from "../kit/controls";
-import { ProblemItems } from "../kit/ProblemItems";
+import { notify } from "../kit/notify";
+import { Button } from "../kit/Button";
+import { ProblemItems } from "../api/ProblemItems";
 import { useTheme } from "../kit/theme";
+import { Unreadable } from "./Unreadable";
 import { Loading } from "../shell/states";
+
+/** How long a removed job can be restored by one press, ms. */
+const UNDO_MS = 20_000;
 
 export function Jobs() {
   useTheme();
   const queries = useQueryClient();
   const navigate = useNavigate();
-  const jobs = useQuery({ queryKey: ["jobs"], queryFn: api.jobs, retry: false });
+  const jobs = useQuery({ queryKey: keys.jobs, queryFn: api.jobs, retry: false });
   const [problems, setProblems] = useState<Problem[]>([]);
-  const [removed, setRemoved] = useState<JobRow>();
   const file = useRef<HTMLInputElement>(null);
 
   const attempt = async (act: () => Promise<void>) => {
@@ -22,11 +28,16 @@ export function Jobs() {
     try {
       await act();
     } catch (error) {
-      setProblems(error instanceof Refused ? error.problems : [{ at: "", says: String(error) }]);
+      setProblems(problemsOf(error));
     }
   };
   const open = (id: string) => navigate(`/jobs/${id}/brief`);
-  const refresh = () => queries.invalidateQueries({ queryKey: ["jobs"] });
+  const restore = (job: JobRow) =>
+    attempt(async () => {
+      await api.restore(job.id);
+      await refresh();
+    });
+  const refresh = () => queries.invalidateQueries({ queryKey: keys.jobs });
 
   return (
     <main className="mx-auto max-w-5xl p-4 sm:p-8">
@@ -47,7 +58,7 @@ export function Jobs() {
         >
           Shelf
         </Link>
-        <Button onClick={() => file.current?.click()}>Open a job file</Button>
+        <Button onClick={() => file.current?.click()}>Import a job file</Button>
         <input
           ref={file}
           type="file"
@@ -69,29 +80,12 @@ export function Jobs() {
 
       {problems.length > 0 && (
         <section role="alert" className="panel mb-4 border-danger">
-          <h2 className="heading mb-2 text-danger">Not opened. Nothing was saved.</h2>
+          <h2 className="heading mb-2 text-danger">Not done. Nothing was saved.</h2>
           <ul className="grid gap-1">
             <ProblemItems problems={problems} />
           </ul>
         </section>
       )}
-      {removed !== undefined && (
-        <p role="status" className="panel mb-4 flex flex-wrap items-center gap-3">
-          <span className="mr-auto">‘{removed.title}’ was removed.</span>
-          <Button
-            onClick={() =>
-              void attempt(async () => {
-                await api.restore(removed.id);
-                setRemoved(undefined);
-                await refresh();
-              })
-            }
-          >
-            Bring it back
-          </Button>
-        </p>
-      )}
-
       {jobs.isPending && <Loading what="the jobs" />}
       {jobs.error && (
         <p role="alert" className="panel border-danger text-danger">
@@ -107,14 +101,23 @@ export function Jobs() {
       <ul className="grid gap-2">
         {jobs.data?.map((job) => (
           <li key={job.id} className="panel flex items-stretch gap-2 p-0 hover:border-accent">
-            <Link to={`/jobs/${job.id}/brief`} className="grid min-h-16 grow gap-x-6 px-4 py-3 sm:grid-cols-[1fr_auto]">
-              <span className="text-lg font-bold">{job.title}</span>
-              <Lacks job={job} />
-              <span className="text-muted">
-                {[job.customer, job.vehicle].filter((text) => text !== "").join(", ") || "No vehicle named yet"}
-              </span>
-              <span className="text-sm text-muted sm:text-right">{job.summary}</span>
-            </Link>
+            {job.problems.length > 0 ? (
+              <Unreadable job={job} onMended={refresh} onProblems={setProblems} />
+            ) : (
+              <Link
+                to={`/jobs/${job.id}/brief`}
+                className="grid min-h-16 grow gap-x-6 px-4 py-3 sm:grid-cols-[1fr_auto]"
+              >
+                <span className="text-lg font-bold">{job.title}</span>
+                <FindingCount job={job} />
+                <span className="text-muted">
+                  {[job.customer, job.vehicle].filter((text) => text !== "").join(", ") || "No vehicle named yet"}
+                </span>
+                <span className="text-sm text-muted sm:text-right">
+                  {job.systemV} V, {job.fans === 1 ? "one fan" : `${String(job.fans)} fans`}
+                </span>
+              </Link>
+            )}
             <Button
               tone="quiet"
               className="text-muted"
@@ -122,8 +125,12 @@ export function Jobs() {
               onClick={() =>
                 void attempt(async () => {
                   await api.remove(job.id);
-                  setRemoved(job);
                   await refresh();
+                  await notify({
+                    text: `‘${job.title}’ was removed.`,
+                    lastsMs: UNDO_MS,
+                    action: { label: "Restore", onClick: () => void restore(job) },
+                  });
                 })
               }
             >
@@ -137,12 +144,14 @@ export function Jobs() {
 }
 
 /** What stands against a job, in one glance. */
-function Lacks({ job }: { job: JobRow }) {
-  if (job.dangers + job.warnings === 0) {
-    return <span className="text-sm font-semibold text-accent sm:text-right">● Nothing found against it</span>;
+function FindingCount({ job }: { job: JobRow }) {
+  if (job.dangers + job.warnings + job.accepted === 0 && job.isProven) {
+    return <span className="text-sm font-semibold text-accent sm:text-right">● Proven, nothing to mend</span>;
   }
   return (
-    <span className="flex gap-3 text-sm font-bold sm:justify-end">
+    <span className="flex flex-wrap gap-x-3 text-sm font-bold sm:justify-end">
+      {!job.isProven && <span className="text-muted">Not proven yet</span>}
+      {job.accepted > 0 && <span className="text-muted">{job.accepted} accepted</span>}
       {job.dangers > 0 && <span className="text-danger">▲ {job.dangers} danger</span>}
       {job.warnings > 0 && <span className="text-warning">◆ {job.warnings} warning</span>}
     </span>

@@ -85,13 +85,13 @@ export function useShown(): (value: number, kind: Kind) => string {
   };
 }
 
-/** A sentence of the server's with its temperatures and lengths in the units that are shown. */
-export function useReworded(): (text: string) => string {
-  const show = useShown();
-  return (text) =>
-    text.replace(/(?<![\d.])(\d+(?:\.\d+)?) (°C|mm|m)(?![\w²³/])/g, (_, number: string, unit: string) =>
-      show(Number(number), kindOf(unit)),
-    );
+/** A quantity of a message: a temperature difference goes with the temperatures. */
+export function shownQuantity({ value, unit }: { value: number; unit: string }, units: Units): string {
+  if (unit === "K" && units.temperature === "°F") {
+    return `${digits(value * 1.8)} °F`;
+  }
+  const as = shown(value, kindOf(unit), units);
+  return `${digits(as.value)} ${as.unit}`.trimEnd();
 }
 
 /** A bare number is meant in the unit it is shown in. */

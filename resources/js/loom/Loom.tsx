@@ -1,15 +1,24 @@
-import { useJob } from "../api/JobContext";
-import { Button, Panel } from "../kit/controls";
-import { digits, money, useReworded, useShown } from "../kit/units";
+import { useJob } from "../job/JobContext";
+import { ThreadDrawing } from "../drawing/ThreadDrawing";
+import { Button } from "../kit/Button";
+import { Panel } from "../kit/Panel";
+import { useText, useTexts } from "../kit/messages";
+import { digits, money, useShown } from "../kit/units";
+import { Labels } from "./Labels";
+import { PinCards } from "./PinCards";
 
 /** What to cut, buy, crimp and label, and in which order. Prints on A4 and letter. */
 export function Loom() {
   const { job } = useJob();
   const { design, file } = job;
   const show = useShown();
-  const reworded = useReworded();
+  const text = useText();
+  const texts = useTexts();
   return (
-    <div className="grid gap-4">
+    <div className="document grid gap-4 print:block">
+      <p className="print-foot hidden print:block">
+        {file.job.title}, version {job.version}
+      </p>
       <header className="flex flex-wrap items-center gap-3">
         <div className="mr-auto">
           <h2 className="text-xl font-bold">{file.job.title}</h2>
@@ -36,6 +45,10 @@ export function Loom() {
         </p>
       )}
 
+      <div className="hidden print:block">
+        <ThreadDrawing design={design} bench={undefined} format="wide" held={[]} onHold={() => undefined} />
+      </div>
+
       <Panel title="Cut">
         <div className="overflow-x-auto">
           <table className="table w-full">
@@ -55,8 +68,8 @@ export function Loom() {
               {design.wires.map((wire) => (
                 <tr key={wire.id}>
                   <td className="font-mono font-bold">{wire.id}</td>
-                  <td className="font-mono">{wire.from}</td>
-                  <td className="font-mono">{wire.to}</td>
+                  <td className="font-mono whitespace-nowrap">{wire.from}</td>
+                  <td className="font-mono whitespace-nowrap">{wire.to}</td>
                   <td>
                     {wire.colourName} <span className="text-muted">{wire.colour}</span>
                   </td>
@@ -86,18 +99,18 @@ export function Loom() {
                 <th>Part</th>
                 <th className="text-right!">Quantity</th>
                 <th>For</th>
-                <th>Or else</th>
+                <th>Alternative</th>
                 <th className="text-right!">Price</th>
               </tr>
             </thead>
             <tbody>
               {design.parts.map((part) => (
                 <tr key={part.part + part.for}>
-                  <td className="font-semibold">{reworded(part.part)}</td>
+                  <td className="font-semibold">{text(part, "part")}</td>
                   <td className="text-right! font-mono whitespace-nowrap">
                     {part.unit === "m" ? show(part.quantity, "length") : digits(part.quantity)}
                   </td>
-                  <td className="text-muted">{part.for}</td>
+                  <td className="text-muted">{text(part, "for")}</td>
                   <td className="text-muted">{part.instead ?? "—"}</td>
                   <td className="text-right! font-mono whitespace-nowrap">
                     {part.price === null ? "—" : money(part.price * part.quantity)}
@@ -105,7 +118,7 @@ export function Loom() {
                 </tr>
               ))}
               <tr className="font-bold">
-                <td colSpan={4}>All that has a price</td>
+                <td colSpan={4}>Total</td>
                 <td className="text-right! font-mono">
                   {money(design.parts.reduce((sum, part) => sum + (part.price ?? 0) * part.quantity, 0))}
                 </td>
@@ -113,6 +126,17 @@ export function Loom() {
             </tbody>
           </table>
         </div>
+      </Panel>
+
+      <Panel title="From the wire side">
+        <p className="mb-3 text-sm text-muted">
+          Relays lie as their base is seen from behind; where the base bears other numbers, its numbers count.
+        </p>
+        <PinCards cards={design.pinCards} />
+      </Panel>
+
+      <Panel title="Labels">
+        <Labels wires={design.wires.filter((wire) => !wire.isThere)} />
       </Panel>
 
       <section className="panel sheet">
@@ -129,8 +153,8 @@ export function Loom() {
                   </p>
                 )}
                 <ul className="list-disc pl-5">
-                  {step.does.map((does) => (
-                    <li key={does}>{reworded(does)}</li>
+                  {texts(step, "does").map((does) => (
+                    <li key={does}>{does}</li>
                   ))}
                 </ul>
               </div>

@@ -1,6 +1,7 @@
 import { Link } from "react-router";
 import type { BehaviourCell, Proof, ProvenState } from "../api/generated/proof";
-import { benchLink } from "./benchLink";
+import { useText } from "../kit/messages";
+import { benchLink } from "../findings/benchLink";
 
 interface Props {
   jobId: string;
@@ -10,6 +11,7 @@ interface Props {
 
 /** What must hold, by what key and engine do. A cell counts its states and opens one of them on the bench. */
 export function BehaviourTable({ jobId, proof, states }: Props) {
+  const text = useText();
   const rows = proof.behaviours.filter((behaviour) => behaviour.cells.length > 0);
   return (
     <div className="overflow-x-auto">
@@ -18,8 +20,8 @@ export function BehaviourTable({ jobId, proof, states }: Props) {
           <tr>
             <th>Must hold</th>
             {proof.phases.map((phase) => (
-              <th key={phase} className="text-center!">
-                {phase.charAt(0).toUpperCase() + phase.slice(1)}
+              <th key={phase.id} className="text-center!">
+                {text(phase, "name").replace(/^./, (letter) => letter.toUpperCase())}
               </th>
             ))}
           </tr>
@@ -27,11 +29,11 @@ export function BehaviourTable({ jobId, proof, states }: Props) {
         <tbody>
           {rows.map((behaviour) => (
             <tr key={behaviour.id}>
-              <th scope="row">{behaviour.words}</th>
+              <th scope="row">{text(behaviour, "words")}</th>
               {proof.phases.map((phase) => {
-                const cell = behaviour.cells.find((one) => one.phase === phase);
+                const cell = behaviour.cells.find((one) => one.phase === phase.id);
                 return (
-                  <td key={phase} className="p-0! text-center! align-middle!">
+                  <td key={phase.id} className="p-0! text-center! align-middle!">
                     {cell === undefined ? (
                       <span className="text-muted" aria-label="not asked">
                         –
@@ -39,7 +41,7 @@ export function BehaviourTable({ jobId, proof, states }: Props) {
                     ) : (
                       <Cell
                         cell={cell}
-                        words={`${behaviour.words}, ${phase}`}
+                        words={`${text(behaviour, "words")}, ${text(phase, "name")}`}
                         link={benchLink(jobId, states.get(cell.brokenBy ?? cell.shownBy))}
                       />
                     )}

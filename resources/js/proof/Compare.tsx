@@ -1,21 +1,22 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type Refused } from "../api/client";
+import { keys } from "../api/keys";
 import type { ProofComparison, ProofDifference } from "../api/generated/comparison";
 import type { Revisions } from "../api/generated/revisions";
-import { useJob } from "../api/JobContext";
-import { Panel } from "../kit/controls";
+import { useJob } from "../job/JobContext";
+import { Panel } from "../kit/Panel";
 
 /** What got better and what got worse since an earlier version of this job. */
 export function Compare() {
   const { job } = useJob();
   const [number, setNumber] = useState<number>();
   const revisions = useQuery<Revisions, Refused>({
-    queryKey: ["revisions", job.id, job.version],
+    queryKey: keys.revisions(job.id, job.version),
     queryFn: () => api.revisions(job.id),
   });
   const comparison = useQuery<ProofComparison, Refused>({
-    queryKey: ["comparison", job.id, job.version, number],
+    queryKey: keys.comparison(job.id, job.version, number ?? 0),
     queryFn: () => api.compare(job.id, number ?? 0),
     enabled: number !== undefined,
     retry: false,

@@ -1,9 +1,11 @@
 import { useState } from "react";
 import { Link } from "react-router";
-import type { Proof, ProvenFault, ProvenState } from "../api/generated/proof";
-import { Pick } from "../kit/controls";
-import { digits } from "../kit/units";
-import { benchLink } from "./benchLink";
+import type { Proof, ProofHarm, ProvenFault, ProvenState } from "../api/generated/proof";
+import { SegmentedControl } from "../kit/SegmentedControl";
+import { useText } from "../kit/messages";
+import { kindOf, useShown } from "../kit/units";
+import { benchLink } from "../findings/benchLink";
+import { SIGNS, TONES } from "./harm";
 
 interface Props {
   jobId: string;
@@ -11,20 +13,16 @@ interface Props {
   states: Map<number, ProvenState>;
 }
 
-const SIGNS: Record<string, string> = {
-  "fire-side": "▲",
-  "no cooling": "▲",
-  "less cooling": "◆",
-  drains: "◆",
-  silent: "●",
-  "runs on": "●",
-  harmless: "○",
+const NOTICED = {
+  noise: "heard at once",
+  lamp: "its lamp, at once",
+  gauge: "the gauge, when it is hot",
+  nothing: "nothing",
 };
-
-const TONES: Record<string, string> = { "▲": "text-danger", "◆": "text-warning" };
 
 /** Every single fault and what it does at its worst, worst first. A row opens that state, with that fault, on the bench. */
 export function FaultTable({ jobId, proof, states }: Props) {
+  const words = useText();
   const [harm, setHarm] = useState("all");
   const [text, setText] = useState("");
   const count = (of: string) => proof.faults.filter((fault) => fault.harm === of).length;
@@ -37,17 +35,20 @@ export function FaultTable({ jobId, proof, states }: Props) {
   return (
     <div className="grid gap-3">
       <div className="no-print grid gap-3">
-        <Pick
+        <SegmentedControl
           hideLabel
           label="What it does"
           value={harm}
           options={[
             { value: "all", label: "All that matter" },
             ...proof.harms
-              .filter((one) => count(one) > 0)
-              .map((one) => ({ value: one, label: `${SIGNS[one] ?? ""} ${one}, ${String(count(one))}` })),
+              .filter((one) => count(one.id) > 0)
+              .map((one) => ({
+                value: one.id,
+                label: `${SIGNS[one.severity]} ${words(one, "name")}, ${String(count(one.id))}`,
+              })),
           ]}
-          onPick={setHarm}
+          onChange={setHarm}
         />
         <div className="field max-w-sm">
           <input
@@ -69,9 +70,8 @@ export function FaultTable({ jobId, proof, states }: Props) {
               <th>Fault</th>
               <th>At its worst</th>
               <th>What comes of it</th>
-              <th className="text-right!">Air left</th>
               <th>Override</th>
-              <th>Noticed</th>
+              <th>Who notices</th>
             </tr>
           </thead>
           <tbody>
@@ -79,41 +79,66 @@ export function FaultTable({ jobId, proof, states }: Props) {
               <Row
                 key={`${fault.part} ${fault.kind}`}
                 fault={fault}
-                link={benchLink(jobId, fault.shownBy === null ? undefined : states.get(fault.shownBy), {
-                  [fault.part]: fault.kind,
-                })}
+                harm={proof.harms.find((one) => one.id === fault.harm)}
+                link={benchLink(
+                  jobId,
+                  fault.shownBy === null ? undefined : states.get(fault.shownBy),
+                  fault.shownBy === null ? {} : { [fault.part]: fault.kind },
+                )}
               />
             ))}
           </tbody>
         </table>
       </div>
       {faults.length === 0 && <p className="text-muted">No fault is called that.</p>}
+      <details className="text-sm text-muted">
+        <summary className="min-h-11 cursor-pointer py-2">What the words mean</summary>
+        <dl className="grid gap-x-4 gap-y-1 sm:grid-cols-[auto_1fr]">
+          {proof.harms.map((one) => (
+            <div key={one.id} className="contents">
+              <dt className={`font-semibold ${TONES[one.severity]}`}>
+                {SIGNS[one.severity]} {words(one, "name")}
+              </dt>
+              <dd>{words(one, "meaning")}</dd>
+            </div>
+          ))}
+        </dl>
+      </details>
     </div>
   );
 }
 
-function Row({ fault, link }: { fault: ProvenFault; link: string }) {
-  const sign = SIGNS[fault.harm] ?? "";
+function Row({ fault, harm, link }: { fault: ProvenFault; harm: ProofHarm | undefined; link: string }) {
+  const words = useText();
+  const show = useShown();
+  const severity = harm?.severity ?? "note";
   return (
     <tr>
       <td>
         <Link
           to={link}
-          className="inline-block min-h-11 py-1.5 font-semibold underline decoration-dotted underline-offset-4"
-          aria-label={`${fault.mark} ${fault.name}, ${fault.kindWords}: show on the bench`}
+          className="block min-h-11"
+          aria-label={`${fault.mark} ${words(fault, "name")}, ${words(fault, "kindWords")}: show on the bench`}
         >
-          {fault.mark}
+          <b className="underline decoration-dotted underline-offset-4">{fault.mark}</b>
+          <span className="block text-sm text-muted">{words(fault, "name")}</span>
         </Link>
-        <span className="ml-2 text-sm text-muted">{fault.name}</span>
       </td>
-      <td>{fault.kindWords}</td>
-      <td className={`whitespace-nowrap font-semibold ${TONES[sign] ?? "text-muted"}`}>
-        {sign} {fault.harm}
+      <td>{words(fault, "kindWords")}</td>
+      <td className="whitespace-nowrap">
+        <span className={`font-semibold ${TONES[severity]}`}>
+          {SIGNS[severity]} {harm === undefined ? fault.harm : words(harm, "name")}
+        </span>
+        {fault.figure !== null && (
+          <span className="block text-sm text-muted">
+            <b className="font-mono text-ink">{show(fault.figure.value, kindOf(fault.figure.unit))}</b>{" "}
+            {words(fault.figure, "name")}
+          </span>
+        )}
       </td>
-      <td>{fault.words}</td>
-      <td className="text-right! font-mono whitespace-nowrap">{digits(fault.airPercent)} %</td>
+      <td>{words(fault, "words")}</td>
       <td>{fault.overrideSaves === null ? "—" : fault.overrideSaves ? "saves it" : "does not help"}</td>
-      <td>{fault.isNoticed ? "at once" : fault.harm === "harmless" ? "—" : "only by the gauge"}</td>
+      <td>{fault.harm === "harmless" ? "—" : NOTICED[fault.notice]}</td>
     </tr>
   );
 }

@@ -1,11 +1,14 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { useJob } from "../api/JobContext";
-import { Button, Panel } from "../kit/controls";
-import { FindingCard } from "../threads/FindingCard";
+import { keys } from "../api/keys";
+import { useJob } from "../job/JobContext";
+import { Button } from "../kit/Button";
+import { Panel } from "../kit/Panel";
+import { FindingList } from "../findings/FindingList";
 import { BehaviourTable } from "./BehaviourTable";
 import { Compare } from "./Compare";
 import { FaultTable } from "./FaultTable";
-import { useProof } from "./useProof";
+import { Pairs } from "./Pairs";
+import { useProof } from "../findings/useProof";
 
 /** What the circuit does in every state, and what every single fault does: two tables, each cell a state on the bench. */
 export function Proof() {
@@ -23,7 +26,7 @@ export function Proof() {
     return (
       <div role="status" className="panel grid min-h-60 place-items-center gap-3 text-center text-muted">
         <p>Proving every state and every single fault …</p>
-        <Button onClick={() => void queries.cancelQueries({ queryKey: ["proof", job.id] })}>Stop</Button>
+        <Button onClick={() => void queries.cancelQueries({ queryKey: keys.proofs(job.id) })}>Stop</Button>
       </div>
     );
   }
@@ -33,6 +36,11 @@ export function Proof() {
     <div className="grid gap-4">
       <section className="panel flex flex-wrap items-center gap-x-6 gap-y-2">
         <h2 className="heading hidden print:block">{job.file.job.title}: proof sheet</h2>
+        {proof.leftOut !== null && (
+          <p role="alert" className="w-full font-semibold text-warning">
+            ◆ {proof.leftOut}
+          </p>
+        )}
         <Count number={counts.states} words="states can be reached" />
         <Count number={counts.distinct} words="of them differ electrically" />
         <Count number={counts.faults} words="single faults" />
@@ -48,11 +56,6 @@ export function Proof() {
         >
           Print the proof sheet
         </Button>
-        {proof.leftOut !== null && (
-          <p role="alert" className="w-full font-semibold text-warning">
-            ◆ {proof.leftOut}
-          </p>
-        )}
       </section>
       <div className={isStale ? "grid gap-4 opacity-60" : "grid gap-4"}>
         <Panel title="What it must do">
@@ -61,20 +64,13 @@ export function Proof() {
         <Panel title="When one thing fails">
           <FaultTable jobId={job.id} proof={proof} states={states} />
         </Panel>
+        <Pairs key={job.version} harms={proof.harms} />
         <Panel title="Findings">
-          {proof.findings.length === 0 ? (
-            <p className="text-muted">Nothing is found against this circuit.</p>
-          ) : (
-            <div className="grid gap-2 lg:grid-cols-2">
-              {proof.findings.map((finding) => (
-                <FindingCard
-                  key={finding.code + finding.subject}
-                  finding={finding}
-                  state={finding.shownBy === null ? undefined : states.get(finding.shownBy)}
-                />
-              ))}
-            </div>
-          )}
+          <FindingList
+            findings={proof.findings}
+            stateOf={(finding) => (finding.shownBy === null ? undefined : states.get(finding.shownBy))}
+            className="grid gap-2 lg:grid-cols-2"
+          />
         </Panel>
       </div>
       <Compare />

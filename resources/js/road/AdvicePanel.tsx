@@ -1,7 +1,10 @@
 import type { Road, SetPointAdvice } from "../api/generated/road";
-import { useJob } from "../api/JobContext";
-import { Button, Panel, Pick } from "../kit/controls";
-import { useReworded, useShown } from "../kit/units";
+import { useJob } from "../job/JobContext";
+import { Button } from "../kit/Button";
+import { Panel } from "../kit/Panel";
+import { SegmentedControl } from "../kit/SegmentedControl";
+import { useText, useTexts } from "../kit/messages";
+import { useShown } from "../kit/units";
 import { changesOf, LABELS, type Setting } from "./settings";
 
 interface Props {
@@ -24,8 +27,9 @@ const FITS: Record<Setting, string> = {
 export function AdvicePanel({ road, setting, onSetting }: Props) {
   const { job, change } = useJob();
   const show = useShown();
-  const [school, gap] = setting.split("-");
-  const advice = road.advice.find((one) => one.school === school && one.gap === gap);
+  const texts = useTexts();
+  const [policy, gap] = setting.split("-");
+  const advice = road.advice.find((one) => one.policy === policy && one.gap === gap);
   const present = road.advice[0]?.stages ?? [];
   const changes = changesOf(setting, road.advice, job.file);
   const settings: Setting[] = [
@@ -39,22 +43,23 @@ export function AdvicePanel({ road, setting, onSetting }: Props) {
         {present.length === 0 && <p className="text-muted">No temperature decides here.</p>}
         {present.map((stage) => (
           <p key={stage.stage} className={stage.verdicts.length > 0 ? "font-semibold text-warning" : ""}>
-            Stage {stage.stage + 1} now: {stage.verdicts.length === 0 ? "sound." : `◆ ${stage.verdicts.join(" ")}`}
+            Stage {stage.stage + 1} now:{" "}
+            {stage.verdicts.length === 0 ? "sound." : `◆ ${texts(stage, "verdicts").join(" ")}`}
           </p>
         ))}
         <p className="text-sm text-muted">The coolant boils at {show(road.boilsC, "temperature")} under its cap.</p>
-        <Pick
+        <SegmentedControl
           label="Drive beside it"
           value={setting}
           options={settings.map((one) => ({ value: one, label: LABELS[one], fits: FITS[one] }))}
-          onPick={onSetting}
+          onChange={onSetting}
         />
         {advice?.stages.map((stage) => (
           <Stage key={stage.stage} stage={stage} />
         ))}
         {Object.keys(changes).length > 0 && (
           <Button tone="strong" onClick={() => void change({ label: "Set points", changes })}>
-            Take this
+            Apply
           </Button>
         )}
       </div>
@@ -64,20 +69,20 @@ export function AdvicePanel({ road, setting, onSetting }: Props) {
 
 function Stage({ stage }: { stage: SetPointAdvice }) {
   const show = useShown();
-  const reworded = useReworded();
+  const text = useText();
   return (
     <section className="border-l-4 border-l-line bg-sunk p-3" aria-label={`Stage ${stage.stage + 1}`}>
       <h3 className="font-bold">
         Stage {stage.stage + 1}: on {show(stage.onC, "temperature")}, off {show(stage.offC, "temperature")}
       </h3>
-      {stage.switch !== null && <p className="text-sm">Nearest fixed switch that works: {reworded(stage.switch)}</p>}
+      {stage.switch !== null && <p className="text-sm">Nearest fixed switch that works: {stage.switch}</p>}
       <dl className="mt-1 text-sm">
         {stage.bounds.map((bound) => (
           <div key={bound.what} className="border-t border-line py-1">
             <dt className="flex justify-between gap-2 font-semibold">
-              {bound.what} <span className="whitespace-nowrap">{show(bound.valueC, "temperature")}</span>
+              {text(bound, "what")} <span className="whitespace-nowrap">{show(bound.valueC, "temperature")}</span>
             </dt>
-            <dd className="text-muted">{reworded(bound.says)}</dd>
+            <dd className="text-muted">{text(bound, "says")}</dd>
           </div>
         ))}
       </dl>

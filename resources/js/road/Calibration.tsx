@@ -1,6 +1,8 @@
 import type { Calibration as Fit, CalibrationPoint } from "../api/generated/calibration";
-import { useJob } from "../api/JobContext";
-import { Button, Panel } from "../kit/controls";
+import { useJob } from "../job/JobContext";
+import { Button } from "../kit/Button";
+import { Panel } from "../kit/Panel";
+import { useText } from "../kit/messages";
 import { digits, shown, useUnits } from "../kit/units";
 import { LineChart, type Line } from "./LineChart";
 
@@ -14,6 +16,7 @@ const NAMES: Record<string, { name: string; unit: string }> = {
 export function Calibration({ fit }: { fit: Fit }) {
   const { change } = useJob();
   const { units } = useUnits();
+  const text = useText();
   const line = (name: string, of: (point: CalibrationPoint) => number, className: string): Line => ({
     name,
     points: fit.curve.map((point) => [point.timeS, shown(of(point), "temperature", units).value]),
@@ -40,9 +43,9 @@ export function Calibration({ fit }: { fit: Fit }) {
             <b>{NAMES[name]?.name ?? name}</b>: {digits(value)} {NAMES[name]?.unit}
           </li>
         ))}
-        {Object.entries(fit.untold).map(([name, why]) => (
-          <li key={name} className="text-warning">
-            ◆ <b>{NAMES[name]?.name ?? name}</b> is left alone: {why}
+        {fit.untold.map((one) => (
+          <li key={one.figure} className="text-warning">
+            ◆ <b>{NAMES[one.figure]?.name ?? one.figure}</b> is left alone: {text(one, "why")}
           </li>
         ))}
       </ul>

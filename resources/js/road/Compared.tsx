@@ -41,7 +41,7 @@ export function Compared({ outcomes }: { outcomes: RoadOutcome[] }) {
       number: (one) => -one.keyOutAh,
       unit: "Ah",
     },
-    { name: "Then it", of: (one) => (one.stillCranks ? "still starts" : "▲ may not start") },
+    { name: "Engine afterwards", of: (one) => (one.stillCranks ? "still starts" : "▲ may not start") },
     {
       name: "First relay worn, driven like this",
       of: (one) => (one.relayYears === null ? "never" : `in ${digits(Math.min(one.relayYears, 999))} years`),

@@ -1,8 +1,8 @@
 import { useRef } from "react";
-import { api, Refused } from "../api/client";
+import { api, problemsOf, Refused } from "../api/client";
 import type { Calibration } from "../api/generated/calibration";
-import { useJob } from "../api/JobContext";
-import { Button } from "../kit/controls";
+import { useJob } from "../job/JobContext";
+import { Button } from "../kit/Button";
 
 interface Props {
   drive: string;
@@ -11,15 +11,15 @@ interface Props {
   onWrong: (refused: Refused | undefined) => void;
 }
 
-/** Takes a drive along, brings one, and fits the vehicle to the log of one. */
+/** Exports a drive, imports one, and fits the vehicle to the log of one. */
 export function Files({ drive, onDrive, onFit, onWrong }: Props) {
   const { job } = useJob();
-  const bring = async (act: () => Promise<void>) => {
+  const attempt = async (act: () => Promise<void>) => {
     onWrong(undefined);
     try {
       await act();
     } catch (error) {
-      onWrong(error instanceof Refused ? error : new Refused(0, [{ at: "", says: String(error) }]));
+      onWrong(error instanceof Refused ? error : new Refused(0, problemsOf(error)));
     }
   };
   return (
@@ -29,22 +29,22 @@ export function Files({ drive, onDrive, onFit, onWrong }: Props) {
         download
         className="grid min-h-11 place-items-center rounded-[3px] border border-line bg-panel px-4 text-[0.95rem] font-semibold hover:border-accent"
       >
-        Take it along
+        Export
       </a>
-      <Bring
-        label="Bring a drive"
+      <Import
+        label="Import a drive"
         name="Drive file"
         onFile={(file) =>
-          void bring(async () => {
+          void attempt(async () => {
             onDrive((await api.importDrive(job.id, file.name.replace(/\.csv$/i, ""), file)).id);
           })
         }
       />
-      <Bring
+      <Import
         label="Fit to a log"
         name="Log file"
         onFile={(file) =>
-          void bring(async () => {
+          void attempt(async () => {
             onFit(await api.calibrate(job.id, file));
           })
         }
@@ -53,7 +53,7 @@ export function Files({ drive, onDrive, onFit, onWrong }: Props) {
   );
 }
 
-function Bring({ label, name, onFile }: { label: string; name: string; onFile: (file: File) => void }) {
+function Import({ label, name, onFile }: { label: string; name: string; onFile: (file: File) => void }) {
   const input = useRef<HTMLInputElement>(null);
   return (
     <>

@@ -1,3 +1,6 @@
+import { scaleLinear } from "d3-scale";
+import { line as lineThrough } from "d3-shape";
+
 export interface Line {
   name: string;
   points: [number, number][];
@@ -36,8 +39,13 @@ export function LineChart({ title, unit, lines, bands = [], cursorS, least, most
   const values = [...all.map(([, value]) => value), ...bands.flatMap((band) => [band.from, band.to])];
   const low = least ?? Math.floor(Math.min(...values) - 1);
   const high = Math.max(low + 1, most ?? Math.ceil(Math.max(...values) + 1));
-  const x = (time: number) => LEFT + ((WIDTH - LEFT - RIGHT) * time) / lastS;
-  const y = (value: number) => TOP + ((height - TOP - BOTTOM) * (high - value)) / (high - low);
+  const x = scaleLinear([0, lastS], [LEFT, WIDTH - RIGHT]);
+  const y = scaleLinear([low, high], [height - BOTTOM, TOP]);
+  const minutes = scaleLinear([0, lastS / 60]).ticks(6);
+  const path = lineThrough()
+    .x(([time]) => x(time))
+    .y(([, value]) => y(value))
+    .digits(1);
   const ends = spread(
     lines.map((line) => y(line.points[line.points.length - 1]?.[1] ?? low)),
     15,
@@ -49,7 +57,7 @@ export function LineChart({ title, unit, lines, bands = [], cursorS, least, most
       aria-label={`${title}, ${unit}, against time`}
       className="w-full"
     >
-      {ticks(low, high, 5).map((value) => (
+      {y.ticks(5).map((value) => (
         <g key={value}>
           <path d={`M${LEFT} ${y(value)}H${WIDTH - RIGHT}`} className="stroke-line" />
           <text x={LEFT - 6} y={y(value) + 4} textAnchor="end" className="fill-muted text-[13px]">
@@ -57,7 +65,7 @@ export function LineChart({ title, unit, lines, bands = [], cursorS, least, most
           </text>
         </g>
       ))}
-      {ticks(0, lastS / 60, 6).map((minute) => (
+      {minutes.map((minute) => (
         <text key={minute} x={x(minute * 60)} y={height - 6} textAnchor="middle" className="fill-muted text-[13px]">
           {minute} min
         </text>
@@ -78,12 +86,7 @@ export function LineChart({ title, unit, lines, bands = [], cursorS, least, most
       ))}
       {lines.map((line, at) => (
         <g key={line.name}>
-          <path
-            d={line.points
-              .map(([time, value], index) => `${index === 0 ? "M" : "L"}${x(time).toFixed(1)} ${y(value).toFixed(1)}`)
-              .join("")}
-            className={`fill-none ${line.className}`}
-          />
+          <path d={path(line.points) ?? ""} className={`fill-none ${line.className}`} />
           <text x={WIDTH - RIGHT + 6} y={(ends[at] ?? 0) + 4} className="fill-ink text-[13px] font-semibold">
             {line.name}
           </text>
@@ -94,18 +97,6 @@ export function LineChart({ title, unit, lines, bands = [], cursorS, least, most
       )}
     </svg>
   );
-}
-
-/** Round numbers across a range. */
-function ticks(low: number, high: number, about: number): number[] {
-  const raw = (high - low) / about;
-  const power = 10 ** Math.floor(Math.log10(raw));
-  const step = [1, 2, 5, 10].map((one) => one * power).find((one) => one >= raw) ?? raw;
-  const marks = [];
-  for (let mark = Math.ceil(low / step) * step; mark <= high + step / 1000; mark += step) {
-    marks.push(Number(mark.toFixed(6)));
-  }
-  return marks;
 }
 
 /** Heights moved apart so that no name lies on another. */

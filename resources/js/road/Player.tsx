@@ -1,6 +1,7 @@
 import { useEffect, useState } from "react";
 import type { RoadSample } from "../api/generated/road";
-import { Button, Pick } from "../kit/controls";
+import { Button } from "../kit/Button";
+import { SegmentedControl } from "../kit/SegmentedControl";
 import { digits, useShown, volts } from "../kit/units";
 
 interface Props {
@@ -46,12 +47,12 @@ export function Player({ lastsS, cursorS, onCursor, samples }: Props) {
       >
         {isPlaying ? "Hold the logger" : "Play the logger"}
       </Button>
-      <Pick
+      <SegmentedControl
         hideLabel
         label="Speed of the logger"
         value={speed}
         options={["1", "10", "60", "300"].map((times) => ({ value: times, label: `${times} ×` }))}
-        onPick={setSpeed}
+        onChange={setSpeed}
       />
       <p className="text-[0.95rem] tabular-nums">
         {sample === undefined

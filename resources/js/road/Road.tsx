@@ -1,9 +1,11 @@
 import { useState } from "react";
-import { Refused, type RoadQuestion } from "../api/client";
+import type { Refused } from "../api/client";
+import type { RoadRequest } from "../api/generated/road-request";
 import type { Calibration as Fit } from "../api/generated/calibration";
-import { useJob } from "../api/JobContext";
-import { Panel, Pick } from "../kit/controls";
-import { ProblemItems } from "../kit/ProblemItems";
+import { useJob } from "../job/JobContext";
+import { Panel } from "../kit/Panel";
+import { SegmentedControl } from "../kit/SegmentedControl";
+import { ProblemItems } from "../api/ProblemItems";
 import { Loading } from "../shell/states";
 import { AdvicePanel } from "./AdvicePanel";
 import { Calibration } from "./Calibration";
@@ -27,12 +29,12 @@ const FIGURES = [
 /** Drives the vehicle through heat: one setting or two, against time and in numbers. */
 export function Road() {
   const { job } = useJob();
-  const [question, setQuestion] = useState<RoadQuestion>({ drive: "3-queue" });
+  const [question, setQuestion] = useState<RoadRequest>({ drive: "3-queue" });
   const [setting, setSetting] = useState<Setting>("none");
   const [cursorS, setCursorS] = useState<number>();
   const [fit, setFit] = useState<Fit>();
   const [wrong, setWrong] = useState<Refused>();
-  const advice = useRoad({ drive: question.drive }).road?.advice ?? [];
+  const advice = useRoad({ drive: "3-queue" }).road?.advice ?? [];
   const changes = changesOf(setting, advice, job.file);
   const { road, isStale, refused } = useRoad({
     ...question,
@@ -55,11 +57,11 @@ export function Road() {
     <div className="grid gap-4 lg:grid-cols-[minmax(0,1fr)_19.5rem]">
       <div className="grid min-w-0 content-start gap-4">
         <section className="panel grid gap-3">
-          <Pick
+          <SegmentedControl
             label="Drive"
-            value={question.drive}
+            value={road.drive.id}
             options={road.drives.map((drive) => ({ value: drive.id, label: drive.name, fits: drive.words }))}
-            onPick={(drive) => {
+            onChange={(drive) => {
               setCursorS(undefined);
               setQuestion({ drive });
             }}
@@ -80,7 +82,7 @@ export function Road() {
             ))}
           </div>
           <Files
-            drive={question.drive}
+            drive={road.drive.id}
             onDrive={(drive) => {
               setQuestion({ drive });
             }}
@@ -103,7 +105,7 @@ export function Road() {
           <Charts outcomes={road.outcomes} ceilingC={job.file.cooling.ceilingC} cursorS={cursorS} />
           <DriveTable outcomes={road.outcomes} />
         </section>
-        <Panel title="What came of it">
+        <Panel title="Result">
           <Compared outcomes={road.outcomes} />
         </Panel>
         {fit !== undefined && <Calibration fit={fit} />}

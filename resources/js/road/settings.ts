@@ -1,4 +1,4 @@
-import type { AdviceOfSchool } from "../api/generated/road";
+import type { AdviceOfPolicy } from "../api/generated/road";
 import type { JobFile } from "../api/generated/saved-job";
 
 /** What is driven beside the job as it stands. */
@@ -18,18 +18,18 @@ export const LABELS: Record<Setting, string> = {
 const USUAL_AFTER_RUN_S = 240;
 
 /** Places of the job file a setting would change. */
-export function changesOf(setting: Setting, advice: AdviceOfSchool[], file: JobFile): Record<string, unknown> {
+export function changesOf(setting: Setting, advice: AdviceOfPolicy[], file: JobFile): Record<string, unknown> {
   if (setting === "after-run") {
     return { "/control/afterRun": { delayS: USUAL_AFTER_RUN_S } };
   }
   if (setting === "no-after-run") {
     return { "/control/afterRun": null };
   }
-  const [school, gap] = setting.split("-");
-  const stages = advice.find((one) => one.school === school && one.gap === gap)?.stages ?? [];
+  const [policy, gap] = setting.split("-");
+  const stages = advice.find((one) => one.policy === policy && one.gap === gap)?.stages ?? [];
   return Object.fromEntries(
     stages
-      .filter((stage) => file.control.stages[stage.stage]?.decider.onC !== undefined)
+      .filter((stage) => file.control.stages[stage.stage] !== undefined)
       .flatMap((stage) => [
         [`/control/stages/${stage.stage}/decider/onC`, stage.onC],
         [`/control/stages/${stage.stage}/decider/offC`, stage.offC],

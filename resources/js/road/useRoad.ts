@@ -1,18 +1,20 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, type Refused, type RoadQuestion } from "../api/client";
+import { api, type Refused } from "../api/client";
+import type { RoadRequest } from "../api/generated/road-request";
+import { keys } from "../api/keys";
 import type { Road } from "../api/generated/road";
-import { useJob } from "../api/JobContext";
+import { useJob } from "../job/JobContext";
 
 /** The answer to a question; the last one stays while the next is on its way, and when it is refused. */
-export function useRoad(question: RoadQuestion): {
+export function useRoad(question: RoadRequest): {
   road: Road | undefined;
   isStale: boolean;
   refused: Refused | undefined;
 } {
   const { job } = useJob();
   const { data, isPlaceholderData, error } = useQuery<Road, Refused>({
-    queryKey: ["road", job.id, job.version, question],
+    queryKey: keys.road(job.id, job.version, question),
     queryFn: ({ signal }) => api.road(job.id, question, signal),
     placeholderData: keepPreviousData,
     retry: false,

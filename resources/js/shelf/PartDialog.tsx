@@ -1,8 +1,9 @@
 import { Dialog } from "radix-ui";
 import { useId, useState } from "react";
-import { api, Refused } from "../api/client";
+import { api, problemsOf, Refused } from "../api/client";
 import type { Shelf, ShelfField, ShelfKind } from "../api/generated/shelf";
-import { Button, Pick } from "../kit/controls";
+import { Button } from "../kit/Button";
+import { SegmentedControl } from "../kit/SegmentedControl";
 import { FieldFrame, wrongness } from "../kit/FieldFrame";
 
 export interface Draft {
@@ -32,11 +33,11 @@ export function PartDialog({ draft, onClose, onKept }: Props) {
     try {
       onKept(
         await (draft.id === undefined
-          ? api.addPart(draft.kind.id, name, told)
-          : api.changePart(draft.id, name, told, draft.isArchived ?? false)),
+          ? api.addPart({ kind: draft.kind.id, name, typed: told })
+          : api.changePart(draft.id, { name, typed: told, isArchived: draft.isArchived ?? false })),
       );
     } catch (error) {
-      setRefused(error instanceof Refused ? error : new Refused(0, [{ at: "", says: String(error) }]));
+      setRefused(error instanceof Refused ? error : new Refused(0, problemsOf(error)));
     }
   };
   const known = ["/name", ...draft.kind.fields.map((field) => `/${field.name}`)];
@@ -81,14 +82,14 @@ export function PartDialog({ draft, onClose, onKept }: Props) {
               ))}
             </div>
             {other.map((problem) => (
-              <p key={problem.says} role="alert" className="font-semibold text-danger">
-                {problem.says}
+              <p key={problem.message} role="alert" className="font-semibold text-danger">
+                {problem.message}
               </p>
             ))}
             <div className="flex justify-end gap-3">
-              <Button onClick={onClose}>Leave it</Button>
+              <Button onClick={onClose}>Cancel</Button>
               <Button tone="strong" type="submit">
-                Keep it
+                Save
               </Button>
             </div>
           </form>
@@ -107,11 +108,11 @@ interface FieldProps {
 
 function Field({ field, value, wrong, onChange }: FieldProps) {
   return field.options.length > 0 ? (
-    <Pick
+    <SegmentedControl
       label={field.label}
       value={value}
       options={field.options.map((option) => ({ value: option, label: option }))}
-      onPick={onChange}
+      onChange={onChange}
     />
   ) : (
     <Rating

@@ -1,5 +1,5 @@
 import type { ShelfField, ShelfKind, ShelfPart } from "../api/generated/shelf";
-import { Button } from "../kit/controls";
+import { Button } from "../kit/Button";
 import { digits, kindOf, money, unbroken, useShown } from "../kit/units";
 
 interface Props {

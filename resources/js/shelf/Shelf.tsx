@@ -1,40 +1,44 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useRef, useState } from "react";
+import { useHotkeys } from "react-hotkeys-hook";
 import { Link, useNavigate } from "react-router";
-import { api, Refused, type Problem } from "../api/client";
+import { api, type Refused } from "../api/client";
+import type { Problem } from "../api/generated/problem";
+import { keys } from "../api/keys";
 import type { Shelf as ShelfAnswer, ShelfPart } from "../api/generated/shelf";
-import { Button, Panel, Pick } from "../kit/controls";
-import { ProblemItems } from "../kit/ProblemItems";
+import { Button } from "../kit/Button";
+import { Panel } from "../kit/Panel";
+import { SegmentedControl } from "../kit/SegmentedControl";
+import { ProblemItems } from "../api/ProblemItems";
 import { useTheme } from "../kit/theme";
 import { Loading } from "../shell/states";
-import { useShortcuts } from "../shell/useShortcuts";
+import { JOBS } from "../shell/views";
 import { PartDialog, type Draft } from "./PartDialog";
 import { PartRows } from "./PartRows";
 import { Tables } from "./Tables";
-
-const nothing = () => undefined;
 
 /** Rated parts, the workshop's own among them, and the tables the sizes are taken from. */
 export function Shelf() {
   useTheme();
   const queries = useQueryClient();
   const navigate = useNavigate();
-  useShortcuts([{ name: "Jobs", key: "j", run: () => void navigate("/jobs") }], nothing, nothing, nothing);
-  const shelf = useQuery<ShelfAnswer, Refused>({ queryKey: ["shelf"], queryFn: api.shelf, retry: false });
+  useHotkeys(JOBS.letter, () => void navigate(JOBS.path));
+  const shelf = useQuery<ShelfAnswer, Refused>({ queryKey: keys.shelf, queryFn: api.shelf, retry: false });
   const [shown, setShown] = useState("fuse");
   const [draft, setDraft] = useState<Draft>();
   const file = useRef<HTMLInputElement>(null);
   const take = (answer: ShelfAnswer) => {
-    queries.setQueryData(["shelf"], answer);
-    void queries.invalidateQueries({ queryKey: ["job"] });
+    queries.setQueryData(keys.shelf, answer);
+    void queries.invalidateQueries({ queryKey: keys.openJobs });
   };
-  const brought = useMutation<ShelfAnswer, Refused, File>({ mutationFn: api.importParts, onSuccess: take });
+  const imported = useMutation<ShelfAnswer, Refused, File>({ mutationFn: api.importParts, onSuccess: take });
   const archive = useMutation<ShelfAnswer, Refused, ShelfPart>({
-    mutationFn: (part) => api.changePart(part.id, part.name, typedOf(part), !part.isArchived),
+    mutationFn: (part) =>
+      api.changePart(part.id, { name: part.name, typed: typedOf(part), isArchived: !part.isArchived }),
     onSuccess: take,
   });
   const kind = shelf.data?.kinds.find((one) => one.id === shown);
-  const problems = [...(brought.error?.problems ?? []), ...(archive.error?.problems ?? [])];
+  const problems = [...(imported.error?.problems ?? []), ...(archive.error?.problems ?? [])];
 
   return (
     <main className="mx-auto max-w-[90rem] p-4 sm:p-8">
@@ -54,9 +58,9 @@ export function Shelf() {
           download
           className="grid min-h-11 place-items-center rounded-[3px] border border-line bg-panel px-4 text-[0.95rem] font-semibold hover:border-accent"
         >
-          Take own parts along
+          Export own parts
         </a>
-        <Button onClick={() => file.current?.click()}>Bring parts from a CSV file</Button>
+        <Button onClick={() => file.current?.click()}>Import parts</Button>
         <input
           ref={file}
           type="file"
@@ -67,7 +71,7 @@ export function Shelf() {
             const chosen = event.target.files?.[0];
             event.target.value = "";
             if (chosen !== undefined) {
-              brought.mutate(chosen);
+              imported.mutate(chosen);
             }
           }}
         />
@@ -85,7 +89,7 @@ export function Shelf() {
       </header>
 
       {problems.length > 0 && <Report problems={problems} />}
-      {brought.isPending && <Loading what="the parts" />}
+      {imported.isPending && <Loading what="the parts" />}
       {shelf.isPending && <Loading what="the shelf" />}
       {shelf.error && (
         <p role="alert" className="panel border-danger text-danger">
@@ -94,20 +98,20 @@ export function Shelf() {
       )}
       {shelf.data !== undefined && (
         <div className="grid grid-cols-[minmax(0,1fr)] gap-4">
-          <Pick
+          <SegmentedControl
             hideLabel
             label="On the shelf"
             value={shown}
             options={[
-              ...shelf.data.kinds.map((one) => ({ value: one.id, label: `${one.label}s` })),
+              ...shelf.data.kinds.map((one) => ({ value: one.id, label: one.several })),
               { value: "tables", label: "Tables of the standards" },
             ]}
-            onPick={setShown}
+            onChange={setShown}
           />
           {kind === undefined ? (
             <Tables tables={shelf.data.tables} />
           ) : (
-            <Panel title={`${kind.label}s`}>
+            <Panel title={kind.several}>
               <PartRows
                 kind={kind}
                 parts={shelf.data.parts.filter((part) => part.kind === kind.id)}
@@ -150,7 +154,7 @@ function typedOf(part: ShelfPart): Record<string, string> {
   );
 }
 
-/** Line by line what is wrong with what was brought. */
+/** Line by line what is wrong with what was imported. */
 function Report({ problems }: { problems: Problem[] }) {
   return (
     <section role="alert" className="panel mb-4 border-danger">

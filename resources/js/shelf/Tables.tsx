@@ -1,5 +1,5 @@
 import type { ShelfTable } from "../api/generated/shelf";
-import { Panel } from "../kit/controls";
+import { Panel } from "../kit/Panel";
 
 /** The published tables, each with where it is published. */
 export function Tables({ tables }: { tables: ShelfTable[] }) {
@@ -19,8 +19,8 @@ export function Tables({ tables }: { tables: ShelfTable[] }) {
             </thead>
             <tbody>
               {table.rows.map((row) => (
-                <tr key={row[0]}>
-                  {row.map((cell, at) => (
+                <tr key={row.cells[0]}>
+                  {row.cells.map((cell, at) => (
                     <td key={table.columns[at]} className={at === 0 ? "font-semibold" : "text-right! font-mono"}>
                       {cell}
                     </td>

@@ -1,6 +1,7 @@
 import { Popover } from "radix-ui";
-import { useJob } from "../api/JobContext";
-import { Button, Pick } from "../kit/controls";
+import { useJob } from "../job/JobContext";
+import { Button } from "../kit/Button";
+import { SegmentedControl } from "../kit/SegmentedControl";
 import type { Theme } from "../kit/theme";
 import { useUnits } from "../kit/units";
 
@@ -17,40 +18,40 @@ export function Settings({ theme, setTheme }: { theme: Theme; setTheme: (theme: 
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content align="end" sideOffset={6} className="panel z-40 grid w-80 gap-4 shadow-lg">
-          <Pick
+          <SegmentedControl
             label="Temperature"
             value={units.temperature}
             options={[
               { value: "°C", label: "°C" },
               { value: "°F", label: "°F" },
             ]}
-            onPick={(temperature) => {
+            onChange={(temperature) => {
               setUnits({ ...units, temperature });
             }}
           />
-          <Pick
+          <SegmentedControl
             label="Wire length"
             value={units.length}
             options={[
               { value: "m", label: "m" },
               { value: "ft", label: "ft" },
             ]}
-            onPick={(length) => {
+            onChange={(length) => {
               setUnits({ ...units, length });
             }}
           />
-          <Pick
+          <SegmentedControl
             label="Small lengths"
             value={units.depth}
             options={[
               { value: "mm", label: "mm" },
               { value: "in", label: "in" },
             ]}
-            onPick={(depth) => {
+            onChange={(depth) => {
               setUnits({ ...units, depth });
             }}
           />
-          <Pick
+          <SegmentedControl
             label="Cable of this job"
             value={job.file.wiring.catalogue}
             options={[
@@ -58,16 +59,16 @@ export function Settings({ theme, setTheme }: { theme: Theme; setTheme: (theme: 
               { value: "awg", label: "AWG" },
               { value: "sae", label: "SAE" },
             ]}
-            onPick={(catalogue) => void change({ label: "Cable", changes: { "/wiring/catalogue": catalogue } })}
+            onChange={(catalogue) => void change({ label: "Cable", changes: { "/wiring/catalogue": catalogue } })}
           />
-          <Pick
+          <SegmentedControl
             label="Screen"
             value={theme}
             options={[
               { value: "light", label: "Light" },
               { value: "dark", label: "Dark" },
             ]}
-            onPick={setTheme}
+            onChange={setTheme}
           />
         </Popover.Content>
       </Popover.Portal>

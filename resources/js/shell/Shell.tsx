@@ -1,11 +1,12 @@
 import { useState } from "react";
-import { Outlet, useNavigate, useParams } from "react-router";
-import { JobProvider, useJob } from "../api/JobContext";
-import { Button } from "../kit/controls";
+import { ErrorBoundary } from "react-error-boundary";
+import { Outlet, useLocation, useNavigate, useParams } from "react-router";
+import { JobProvider, useJob } from "../job/JobContext";
+import { Button } from "../kit/Button";
 import { useTheme } from "../kit/theme";
 import { Palette, type Command } from "./Palette";
 import { Settings } from "./Settings";
-import { Loading, Lost } from "./states";
+import { Loading, Lost, ViewFailed } from "./states";
 import { ThreadNav } from "./ThreadNav";
 import { useShortcuts } from "./useShortcuts";
 import { JOBS, SHELF, VIEWS } from "./views";
@@ -17,7 +18,7 @@ export function Shell() {
       key={id}
       id={id}
       loading={<Loading what="the job" />}
-      failed={(refused) => <Lost says={refused.message} />}
+      failed={(refused) => <Lost reason={refused.message} />}
     >
       <Frame />
     </JobProvider>
@@ -30,6 +31,7 @@ function Frame() {
   const { job, saving, undo, redo, failure } = useJob();
   const [theme, setTheme] = useTheme();
   const navigate = useNavigate();
+  const { pathname } = useLocation();
   const [isPaletteOpen, setPaletteOpen] = useState(false);
   const doUndo = () => void undo();
   const doRedo = () => void redo();
@@ -50,19 +52,19 @@ function Frame() {
     },
     { name: "Print the loom", run: () => void navigate(`/jobs/${job.id}/loom`) },
     {
-      name: "Take the job file along",
+      name: "Export the job file",
       run: () => {
         location.assign(`/api/jobs/${job.id}/file`);
       },
     },
     {
-      name: "Take the cut list along",
+      name: "Export the cut list",
       run: () => {
         location.assign(`/api/jobs/${job.id}/cut-list.csv`);
       },
     },
     {
-      name: "Take the drawing along",
+      name: "Export the drawing",
       run: () => {
         location.assign(`/api/jobs/${job.id}/threads.svg`);
       },
@@ -106,7 +108,9 @@ function Frame() {
           </p>
         )}
         <main className="mx-auto max-w-[90rem] p-4">
-          <Outlet />
+          <ErrorBoundary FallbackComponent={ViewFailed} resetKeys={[pathname, job.version]}>
+            <Outlet />
+          </ErrorBoundary>
         </main>
       </div>
     </div>
@@ -130,7 +134,7 @@ function OutOfStepBar() {
           settleOutOfStep(true);
         }}
       >
-        Make my change on it
+        Apply my change to it
       </Button>
       <Button
         onClick={() => {

@@ -1,18 +1,19 @@
 import { useState } from "react";
 import type { Choice, Constraint } from "../api/generated/saved-job";
-import { useJob } from "../api/JobContext";
-import { Button } from "../kit/controls";
+import { useJob } from "../job/JobContext";
+import { Button } from "../kit/Button";
 import { digits, money } from "../kit/units";
-import { Worked } from "../kit/Worked";
+import { Provenance } from "../kit/Provenance";
 
 /** What was chosen, why not the next one down, and a way to choose otherwise. */
 export function ChoicePanel({ choice }: { choice: Choice }) {
   const { change } = useJob();
   const [wrong, setWrong] = useState<string>();
   const pin = async (part: string | null) => {
-    setWrong((await change({ label: choice.name, changes: { [`/pinned/${choice.id}`]: part } }))?.message);
+    const { refused } = await change({ label: choice.name, changes: { [`/pinned/${choice.id}`]: part } });
+    setWrong(refused?.message);
   };
-  const deciding = choice.constraints.find((constraint) => constraint.name === choice.deciding);
+  const deciding = choice.constraints.find((constraint) => constraint.code === choice.deciding);
   return (
     <div>
       <p className="text-sm text-muted">{choice.name}</p>
@@ -56,7 +57,7 @@ export function ChoicePanel({ choice }: { choice: Choice }) {
       )}
       {choice.candidates.length > 0 && (
         <label className="mt-3 block">
-          <span className="field-label">Take another</span>
+          <span className="field-label">Choose another</span>
           <select
             className="field min-h-11 w-full px-2"
             value={choice.isPinned ? choice.part : ""}
@@ -91,9 +92,9 @@ function ConstraintRow({ constraint, isDeciding }: { constraint: Constraint; isD
         {isDeciding && <span className="ml-1 text-xs text-muted">decides</span>}
       </td>
       <td className="text-right!">
-        <Worked label={constraint.name} formula={constraint.formula} source={constraint.source}>
+        <Provenance label={constraint.name} formula={constraint.formula} source={constraint.source}>
           {digits(constraint.value)} {constraint.unit}
-        </Worked>
+        </Provenance>
       </td>
       <td className="text-right! font-mono whitespace-nowrap">
         <span className="inline-block py-2.5">
@@ -104,7 +105,7 @@ function ConstraintRow({ constraint, isDeciding }: { constraint: Constraint; isD
   );
 }
 
-/** A wire size typed as it stands on the reel: `12ga`, `2.5mm2`. */
+/** A wire size typed as it stands on the group: `12ga`, `2.5mm2`. */
 function TypedSize({ choice, onWrong }: { choice: Choice; onWrong: (wrong: string | undefined) => void }) {
   const { change } = useJob();
   const [text, setText] = useState("");
@@ -113,7 +114,7 @@ function TypedSize({ choice, onWrong }: { choice: Choice; onWrong: (wrong: strin
       className="mt-2 flex gap-2"
       onSubmit={(event) => {
         event.preventDefault();
-        void change({ label: choice.name, typed: { [`/pinned/${choice.id}`]: text } }).then((refused) => {
+        void change({ label: choice.name, typed: { [`/pinned/${choice.id}`]: text } }).then(({ refused }) => {
           onWrong(refused?.message);
           if (refused === undefined) {
             setText("");
@@ -133,7 +134,7 @@ function TypedSize({ choice, onWrong }: { choice: Choice; onWrong: (wrong: strin
         />
       </div>
       <Button type="submit" disabled={text.trim() === ""}>
-        Take it
+        Apply
       </Button>
     </form>
   );

@@ -29,16 +29,16 @@ export function CircuitTable({ design, bench }: { design: Design; bench: Bench |
                 .sort((a, b) => a.x - b.x)
                 .map((row) => {
                   if ("item" in row) {
-                    const pass = bench?.passes[row.item.pass];
+                    const path = bench?.paths[row.item.path];
                     return (
-                      <tr key={row.item.pass}>
+                      <tr key={row.item.path}>
                         <td className="font-semibold">
                           {row.item.mark} {row.item.name}
                         </td>
                         <td className="font-mono">{row.item.terminals[0]?.number}</td>
                         <td className="font-mono">{row.item.terminals[1]?.number}</td>
                         <td className="text-right! font-mono">
-                          {pass ? (pass.conducts ? `${digits(pass.currentA)} A` : "open") : ""}
+                          {path ? (path.conducts ? `${digits(path.currentA)} A` : "open") : ""}
                         </td>
                       </tr>
                     );

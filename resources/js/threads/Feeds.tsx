@@ -1,5 +1,6 @@
 import type { Design, JobFile } from "../api/generated/saved-job";
-import { Panel, Pick } from "../kit/controls";
+import { Panel } from "../kit/Panel";
+import { SegmentedControl } from "../kit/SegmentedControl";
 import { DropLadder } from "./DropLadder";
 import { TimeCurrentPlot } from "./TimeCurrentPlot";
 
@@ -7,25 +8,25 @@ interface Props {
   design: Design;
   file: JobFile;
   /** Reel that is looked at. */
-  reel: string;
-  onReel: (reel: string) => void;
+  group: string;
+  onGroup: (group: string) => void;
 }
 
 /** One feed at a time: when its fuse opens, and where its volts go. */
-export function Feeds({ design, file, reel, onReel }: Props) {
-  const protection = design.protection.find((one) => one.reel === reel) ?? design.protection[0];
-  const ladder = design.ladders.find((one) => one.reel === protection?.reel);
+export function Feeds({ design, file, group, onGroup }: Props) {
+  const protection = design.protection.find((one) => one.group === group) ?? design.protection[0];
+  const ladder = design.ladders.find((one) => one.group === protection?.group);
   if (protection === undefined) {
     return null;
   }
   return (
     <Panel title="Feeds">
-      <Pick
+      <SegmentedControl
         hideLabel
         label="Feed"
-        value={protection.reel}
-        options={design.protection.map((one) => ({ value: one.reel, label: one.name }))}
-        onPick={onReel}
+        value={protection.group}
+        options={design.protection.map((one) => ({ value: one.group, label: one.name }))}
+        onChange={onGroup}
       />
       <div className="mt-4 grid gap-6 2xl:grid-cols-2">
         <div>

@@ -1,5 +1,5 @@
 import type { SupplyBalance } from "../api/generated/saved-job";
-import { Panel } from "../kit/controls";
+import { Panel } from "../kit/Panel";
 import { digits, volts } from "../kit/units";
 
 /** What the charging system gives at idle against what is drawn, and what is drawn with the key out. */

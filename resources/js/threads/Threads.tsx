@@ -1,19 +1,22 @@
 import { useState } from "react";
 import type { BenchSettingInput } from "../api/client";
 import type { Design, Finding, WireRow } from "../api/generated/saved-job";
-import { useJob } from "../api/JobContext";
+import { useJob } from "../job/JobContext";
 import { ReadingPanel } from "../bench/ReadingPanel";
 import { useBench } from "../bench/useBench";
-import { Panel, Pick } from "../kit/controls";
+import { Panel } from "../kit/Panel";
+import { SegmentedControl } from "../kit/SegmentedControl";
 import { unbroken } from "../kit/units";
-import { useFindings } from "../proof/useProof";
+import { useFindings } from "../findings/useProof";
 import { ChoicePanel } from "./ChoicePanel";
 import { CircuitTable } from "./CircuitTable";
 import { Feeds } from "./Feeds";
-import { FindingCard } from "./FindingCard";
+import { FindingCard } from "../findings/FindingCard";
+import { FindingList } from "../findings/FindingList";
 import { SupplyPanel } from "./SupplyPanel";
-import { ThreadDrawing, type Held } from "./ThreadDrawing";
-import { useFormat } from "./useFormat";
+import type { Held } from "../drawing/drawn";
+import { ThreadDrawing } from "../drawing/ThreadDrawing";
+import { useFormat } from "../drawing/useFormat";
 
 type Shown = "out" | "cold" | "hot";
 
@@ -24,23 +27,21 @@ export function Threads() {
   const format = useFormat();
   const [shown, setShown] = useState<Shown>("hot");
   const [held, setHeld] = useState<Held[]>([]);
-  const [reel, setReel] = useState(`${job.file.fans[0].id}-wire`);
+  const [group, setGroup] = useState(`${job.file.fans[0].id}-wire`);
   const { bench } = useBench({ set: settingOf(shown, design) });
   const [first] = held;
   const choice = choiceFor(first, design);
   const { findings, stateOf, isStale } = useFindings();
   const about = first && findings.filter((finding) => isAbout(finding.subject, first, design));
   const rest = findings.filter((finding) => !about?.includes(finding));
-  const card = (finding: Finding) => (
-    <FindingCard key={finding.code + finding.subject} finding={finding} state={stateOf(finding)} />
-  );
+  const card = (finding: Finding) => <FindingCard key={finding.key} finding={finding} state={stateOf(finding)} />;
 
   return (
     <div className="grid gap-4 lg:grid-cols-[minmax(0,1fr)_19.5rem]">
       <div className="grid content-start gap-4">
         <section className="panel">
           <div className="mb-2 flex flex-wrap items-end justify-between gap-3">
-            <Pick
+            <SegmentedControl
               hideLabel
               label="State shown"
               value={shown}
@@ -49,7 +50,7 @@ export function Threads() {
                 { value: "cold", label: "Running, cold" },
                 { value: "hot", label: "Running, hot" },
               ]}
-              onPick={setShown}
+              onChange={setShown}
             />
             <Legend />
           </div>
@@ -60,18 +61,20 @@ export function Threads() {
             held={held}
             onHold={(next) => {
               setHeld([next]);
-              setReel((now) => reelOf(next, design) ?? now);
+              setGroup((now) => groupOf(next, design) ?? now);
             }}
           />
         </section>
-        <Feeds design={design} file={job.file} reel={reel} onReel={setReel} />
+        <Feeds design={design} file={job.file} group={group} onGroup={setGroup} />
         <SupplyPanel supply={design.supply} />
         <CircuitTable design={design} bench={bench} />
       </div>
       <aside className="grid content-start gap-4 self-start">
         {first && (
           <Panel title={first.kind === "terminal" ? "Lamp" : "Chosen"}>
-            {first.kind !== "component" && <ReadingPanel design={design} bench={bench} held={held} />}
+            {first.kind !== "component" && (
+              <ReadingPanel design={design} bench={bench} held={held} systemV={job.file.supply.systemV} />
+            )}
             {choice && (
               <div className={first.kind === "component" ? "" : "mt-4 border-t border-line pt-3"}>
                 <ChoicePanel key={choice.id} choice={choice} />
@@ -84,11 +87,7 @@ export function Threads() {
           </Panel>
         )}
         <Panel title="Findings" aside={isStale && <span className="text-sm text-muted">Proving …</span>}>
-          {findings.length === 0 ? (
-            <p className="text-muted">Nothing found against this circuit.</p>
-          ) : (
-            <div className="grid gap-2">{rest.map(card)}</div>
-          )}
+          <FindingList findings={rest} stateOf={stateOf} className="grid gap-2" />
         </Panel>
         <Panel title="Chosen">
           <ul className="grid">
@@ -99,7 +98,7 @@ export function Threads() {
                   className="flex min-h-11 w-full items-baseline justify-between gap-3 border-b border-line py-2 text-left hover:bg-sunk"
                   onClick={() => {
                     setHeld([heldFor(one.id, design)]);
-                    setReel((now) => reelOf({ kind: "component", id: one.id }, design) ?? now);
+                    setGroup((now) => groupOf({ kind: "component", id: one.id }, design) ?? now);
                   }}
                 >
                   <span className="text-sm text-muted">{one.name}</span>
@@ -148,17 +147,17 @@ function choiceFor(held: Held | undefined, design: Design) {
   return design.choices.find((choice) => choice.id === id);
 }
 
-/** A wire that is there already is judged for itself, one that is cut with the rest of its reel. */
+/** A wire that is there already is judged for itself, one that is cut with the rest of its group. */
 function judgedBy(wire: WireRow): string {
-  return wire.isThere ? `${wire.reel}-${wire.stretch}` : wire.reel;
+  return wire.isThere ? `${wire.group}-${wire.stretch}` : wire.group;
 }
 
 /** The feed a wire or a fuse belongs to. */
-function reelOf(held: Held, design: Design): string | undefined {
+function groupOf(held: Held, design: Design): string | undefined {
   const wire = design.wires.find((row) => row.id === held.id);
   return (
-    wire?.reel ??
-    design.protection.find((one) => [one.reel, one.reel.replace(/-wire$/, "-fuse")].includes(held.id))?.reel
+    wire?.group ??
+    design.protection.find((one) => [one.group, one.group.replace(/-wire$/, "-fuse")].includes(held.id))?.group
   );
 }
 
@@ -169,6 +168,6 @@ function heldFor(choiceId: string, design: Design): Held {
 
 function isAbout(subject: string, held: Held, design: Design): boolean {
   return held.kind === "wire"
-    ? design.wires.find((row) => row.id === held.id)?.reel === subject
+    ? design.wires.find((row) => row.id === held.id)?.group === subject
     : subject === held.id || held.id.startsWith(`${subject}:`);
 }

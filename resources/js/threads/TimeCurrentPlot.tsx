@@ -63,10 +63,10 @@ export function TimeCurrentPlot({ protection }: { protection: Protection }) {
             </text>
           </g>
         ))}
-        <clipPath id={`frame-${protection.reel}`}>
+        <clipPath id={`frame-${protection.group}`}>
           <rect x={LEFT} y={TOP} width={WIDTH - LEFT - RIGHT} height={HEIGHT - TOP - BOTTOM} />
         </clipPath>
-        <g clipPath={`url(#frame-${protection.reel})`}>
+        <g clipPath={`url(#frame-${protection.group})`}>
           <path d={`M${least.join("L")}L${[...most].reverse().join("L")}Z`} className="fill-accent opacity-15" />
           <path d={`M${least.join("L")}`} className="fill-none stroke-accent" strokeWidth={2} />
           <path d={`M${most.join("L")}`} className="fill-none stroke-accent" strokeWidth={2} />
@@ -149,7 +149,6 @@ const LEGEND = [
 ];
 
 function Figures({ protection }: { protection: Protection }) {
-  const seconds = (value: number | null) => (value === null ? "never" : `${digits(value)} s`);
   const facts: [string, string][] = [
     ["Steady load", `${digits(protection.carriesA)} A`],
     ["Wire carries", `${digits(protection.ampacityA)} A`],
@@ -158,6 +157,7 @@ function Figures({ protection }: { protection: Protection }) {
     ["Heat of the start", `${digits(protection.heatA2s)} A²s`],
     ["Short at the far end", `${digits(protection.shortA)} A`],
     ["Open then within", seconds(protection.shortOpensS)],
+    ...stallFacts(protection.stall),
   ];
   return (
     <div className="grid gap-4 sm:grid-cols-2">
@@ -195,6 +195,22 @@ function Figures({ protection }: { protection: Protection }) {
       </table>
     </div>
   );
+}
+
+const seconds = (value: number | null) => (value === null ? "never" : `${digits(value)} s`);
+
+/** A jammed fan: what it draws for ever, and how long its fuse lets it. */
+function stallFacts(stall: Protection["stall"]): [string, string][] {
+  return stall === null
+    ? []
+    : [
+        ["Jammed fan draws", `${digits(stall.leastA)} to ${digits(stall.mostA)} A`],
+        [
+          "Its fuse opens",
+          `after ${seconds(stall.soonestS)} at the soonest, by ${seconds(stall.latestS)} at the latest`,
+        ],
+        ["Heat in it meanwhile", `${digits(stall.watts)} W`],
+      ];
 }
 
 const decade = (value: number) => 10 ** Math.floor(Math.log10(Math.max(value, 0.01)));

@@ -4,15 +4,18 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit\Component;
 
+use LampThread\Brief\Assumptions;
 use LampThread\Brief\Supply;
-use LampThread\Electrics\Element\Injection;
-use LampThread\Electrics\Element\Source;
-use LampThread\Electrics\Setting;
-use LampThread\Electrics\Volts;
+use LampThread\Message\Message;
+use LampThread\Network\Element\CurrentSource;
+use LampThread\Network\Element\VoltageSource;
+use LampThread\Network\NodeVoltages;
 
 /** The charging system: holds its voltage until the current it can give at this engine speed is reached. */
-final readonly class Alternator extends Component implements Settling
+final readonly class Alternator extends Component implements StatefulComponent
 {
+    public const ID = 'alternator';
+
     public const STANDING = 0;
 
     public const REGULATING = 1;
@@ -22,58 +25,87 @@ final readonly class Alternator extends Component implements Settling
     /** What it holds its voltage behind, Ω (common practice, no source). */
     private const REGULATED_OHM = 0.003;
 
-    /** Engine speed at which the rated output is there, rpm (common practice, no source). */
-    private const RATED_RPM = 3000.0;
+    /** What a regulator that has failed lets the voltage rise to, over the right one (common practice, no source). */
+    private const OVERCHARGE_SHARE = 1.15;
 
-    /** Below this the engine is only being turned over, rpm. */
-    private const CUT_IN_RPM = 500.0;
+    /** A load dump that the alternator's own diodes clamp, over the system's voltage: 35 V at 12 V (ISO 16750-2, from memory). */
+    private const LOAD_DUMP_SHARE = 35.0 / 12.0;
 
     public function __construct(private Supply $supply)
     {
-        parent::__construct('alternator', 'G2', 'Alternator');
+        parent::__construct(self::ID, 'G2', Message::of('component.alternator'));
     }
 
-    public function passes(): array
+    public function paths(): array
     {
         return [];
+    }
+
+    public function faultKinds(): array
+    {
+        return [FaultKind::Open, FaultKind::Overcharge, FaultKind::LoadDump];
+    }
+
+    public function isToldByVehicle(FaultKind $kind): bool
+    {
+        return true;
+    }
+
+    public function canFail(FaultKind $kind, OperatingConditions $conditions): bool
+    {
+        return $conditions->engineRpm >= Assumptions::ALTERNATOR_CUT_IN_RPM;
+    }
+
+    public function broken(FaultKind $kind, array $sound): array
+    {
+        return match ($kind) {
+            FaultKind::Overcharge => [$this->source(self::OVERCHARGE_SHARE * $this->supply->chargingV)],
+            FaultKind::LoadDump => [$this->source(self::LOAD_DUMP_SHARE * $this->supply->systemV)],
+            default => [],
+        };
+    }
+
+    private function source(float $volts): VoltageSource
+    {
+        return new VoltageSource(self::ID, Rail::SUPPLY, Rail::EARTH, $volts, self::REGULATED_OHM);
     }
 
     /** What it can give, A: from the idle output in a straight line to the rated one. */
     public function limitA(float $engineRpm): float
     {
-        $share = ($engineRpm - Setting::IDLE_RPM) / (self::RATED_RPM - Setting::IDLE_RPM);
+        $share = ($engineRpm - Assumptions::IDLE_RPM) / (Assumptions::CHARGING_RPM - Assumptions::IDLE_RPM);
 
         return $this->supply->alternatorIdleA
             + max(0.0, min(1.0, $share)) * ($this->supply->alternatorRatedA - $this->supply->alternatorIdleA);
     }
 
-    public function elements(Setting $setting, int $position): array
+    public function elements(OperatingConditions $conditions, int $position): array
     {
         return match ($position) {
-            self::REGULATING => [new Source('alternator', 'battery:+', 'battery:-', $this->supply->chargingV, self::REGULATED_OHM)],
-            self::AT_LIMIT => [new Injection('alternator', 'battery:+', 'battery:-', $this->limitA($setting->engineRpm))],
+            self::REGULATING => [$this->source($this->supply->chargingV)],
+            self::AT_LIMIT => [new CurrentSource(self::ID, Rail::SUPPLY, Rail::EARTH, $this->limitA($conditions->engineRpm))],
             default => [],
         };
     }
 
-    public function start(Setting $setting): int
+    public function initialPosition(OperatingConditions $conditions): int
     {
-        return $setting->engineRpm >= self::CUT_IN_RPM ? self::REGULATING : self::STANDING;
+        return $conditions->engineRpm >= Assumptions::ALTERNATOR_CUT_IN_RPM ? self::REGULATING : self::STANDING;
     }
 
-    public function next(int $position, Setting $setting, Volts $volts): int
+    public function nextPosition(int $position, OperatingConditions $conditions, NodeVoltages $voltages): int
     {
-        $busV = $volts->across('battery:+', 'battery:-');
+        $busV = $voltages->across(Rail::SUPPLY, Rail::EARTH);
         $givenA = ($this->supply->chargingV - $busV) / self::REGULATED_OHM;
 
         return match ($position) {
-            self::REGULATING => $givenA > $this->limitA($setting->engineRpm) ? self::AT_LIMIT : self::REGULATING,
+            self::REGULATING => $givenA > $this->limitA($conditions->engineRpm) ? self::AT_LIMIT : self::REGULATING,
             self::AT_LIMIT => $busV > $this->supply->chargingV ? self::REGULATING : self::AT_LIMIT,
             default => self::STANDING,
         };
     }
 
-    public function worked(): int
+    public function actuatedPosition(): int
     {
         return self::REGULATING;
     }

@@ -5,13 +5,15 @@ declare(strict_types=1);
 namespace LampThread\Circuit\Component;
 
 use LampThread\Brief\Supply;
-use LampThread\Electrics\Element\Source;
-use LampThread\Electrics\Setting;
-use LampThread\Electrics\Volts;
+use LampThread\Message\Message;
+use LampThread\Network\Element\VoltageSource;
+use LampThread\Network\NodeVoltages;
 
 /** The battery: its resting voltage behind its resistance; on charge it takes little, as a full one does. */
-final readonly class Battery extends Component implements Settling
+final readonly class Battery extends Component implements StatefulComponent
 {
+    public const ID = 'battery';
+
     public const DISCHARGING = 0;
 
     public const CHARGING = 1;
@@ -19,49 +21,86 @@ final readonly class Battery extends Component implements Settling
     /** Share of its ampere-hours a full battery takes as amperes at the charging voltage (common practice, no source). */
     private const FLOAT_SHARE = 0.02;
 
+    /** Voltage and resistance of one that is nearly empty over those of a full one (common practice, no source). */
+    private const LOW_SHARE = 0.93;
+
+    private const LOW_OHM_SHARE = 2.0;
+
     public function __construct(private Supply $supply)
     {
-        parent::__construct('battery', 'G1', 'Battery');
+        parent::__construct(self::ID, 'G1', Message::of('component.battery'));
     }
 
-    public function passes(): array
+    public function paths(): array
     {
         return [];
     }
 
-    public function elements(Setting $setting, int $position): array
+    public function faultKinds(): array
+    {
+        return [FaultKind::LowCharge, FaultKind::PolesExchanged, FaultKind::DoubleVoltage];
+    }
+
+    public function isToldByVehicle(FaultKind $kind): bool
+    {
+        return true;
+    }
+
+    public function canFail(FaultKind $kind, OperatingConditions $conditions): bool
+    {
+        return $conditions->engineRpm <= 0.0 && ($kind !== FaultKind::PolesExchanged || $conditions->key !== Key::Crank);
+    }
+
+    public function broken(FaultKind $kind, array $sound): array
+    {
+        [$share, $ohmShare] = match ($kind) {
+            FaultKind::LowCharge => [self::LOW_SHARE, self::LOW_OHM_SHARE],
+            FaultKind::PolesExchanged => [-1.0, 1.0],
+            FaultKind::DoubleVoltage => [2.0, 1.0],
+            default => [1.0, 1.0],
+        };
+
+        return [new VoltageSource(
+            self::ID, Rail::SUPPLY, Rail::EARTH, $share * $this->supply->restingV, $ohmShare * $this->supply->batteryMilliohm / 1000,
+        )];
+    }
+
+    public function isStud(): bool
+    {
+        return true;
+    }
+
+    public function elements(OperatingConditions $conditions, int $position): array
     {
         $ohm = $position === self::DISCHARGING
             ? $this->supply->batteryMilliohm / 1000
             : ($this->supply->chargingV - $this->supply->restingV) / (self::FLOAT_SHARE * $this->supply->batteryAh);
 
-        return [new Source('battery', $this->terminal('+'), $this->terminal('-'), $this->supply->restingV, $ohm)];
+        return [new VoltageSource(self::ID, Rail::SUPPLY, Rail::EARTH, $this->supply->restingV, $ohm)];
     }
 
     /**
      * The supply in the moment something is switched on: the voltage that was there, behind the battery's resistance. An
      * alternator's field is too slow to help.
      */
-    public function atOnce(bool $isCharged): Source
+    public function atOnce(bool $isCharged): VoltageSource
     {
         $volts = $isCharged ? $this->supply->chargingV : $this->supply->restingV;
 
-        return new Source('battery', $this->terminal('+'), $this->terminal('-'), $volts, $this->supply->batteryMilliohm / 1000);
+        return new VoltageSource(self::ID, Rail::SUPPLY, Rail::EARTH, $volts, $this->supply->batteryMilliohm / 1000);
     }
 
-    public function start(Setting $setting): int
+    public function initialPosition(OperatingConditions $conditions): int
     {
-        return $setting->engineRpm > 0 ? self::CHARGING : self::DISCHARGING;
+        return $conditions->engineRpm > 0 ? self::CHARGING : self::DISCHARGING;
     }
 
-    public function next(int $position, Setting $setting, Volts $volts): int
+    public function nextPosition(int $position, OperatingConditions $conditions, NodeVoltages $voltages): int
     {
-        return $volts->across($this->terminal('+'), $this->terminal('-')) > $this->supply->restingV
-            ? self::CHARGING
-            : self::DISCHARGING;
+        return $voltages->across(Rail::SUPPLY, Rail::EARTH) > $this->supply->restingV ? self::CHARGING : self::DISCHARGING;
     }
 
-    public function worked(): int
+    public function actuatedPosition(): int
     {
         return self::CHARGING;
     }

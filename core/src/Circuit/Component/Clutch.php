@@ -4,15 +4,17 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit\Component;
 
-use LampThread\Circuit\Pass;
-use LampThread\Circuit\Symbol;
-use LampThread\Electrics\Element\Resistor;
-use LampThread\Electrics\Key;
-use LampThread\Electrics\Setting;
+use LampThread\Message\Message;
+use LampThread\Network\Element\Resistor;
 
 /** The compressor's clutch and the wire that feeds it, as the vehicle has them. */
-final readonly class Clutch extends Component implements Listens
+final readonly class Clutch extends Component implements HasInput
 {
+    public const ID = 'clutch';
+
+    /** Element of its coil. */
+    public const COIL = 'clutch-coil';
+
     public const INPUT = 'air-conditioning';
 
     public const OFF = 'off';
@@ -26,27 +28,42 @@ final readonly class Clutch extends Component implements Listens
     private const COIL_A = 3.6;
 
     /** The vehicle's own switches and lead, Ω (common practice, no source). */
-    private const LEAD_OHM = 0.08;
+    private const LEAD_OHM = 0.072;
 
     public function __construct(string $mark, private int $systemV)
     {
-        parent::__construct('clutch', $mark, 'Compressor clutch');
+        parent::__construct(self::ID, $mark, Message::of('component.clutch'));
     }
 
-    public function passes(): array
+    public function termination(string $number): Termination
+    {
+        return Termination::VehicleWire;
+    }
+
+    public function paths(): array
     {
         return [
-            new Pass('battery:+', $this->terminal('1'), Symbol::HandMake),
-            new Pass($this->terminal('1'), 'battery:-', Symbol::Coil),
+            new ConductionPath(VehicleFuse::behind(VehicleFuse::CLUTCH), $this->terminal('1'), Symbol::HandMake),
+            new ConductionPath($this->terminal('1'), Rail::EARTH, Symbol::Coil),
         ];
     }
 
-    public function elements(Setting $setting, int $position): array
+    public function faultKinds(): array
     {
-        $coil = new Resistor('clutch-coil', $this->terminal('1'), 'battery:-', $this->systemV / self::COIL_A);
-        $isOn = $setting->key === Key::Run && $setting->position(self::INPUT, self::OFF) === self::ON;
+        return [FaultKind::Open];
+    }
 
-        return $isOn ? [$coil, new Resistor('clutch', 'battery:+', $this->terminal('1'), self::LEAD_OHM)] : [$coil];
+    public function loadElement(): string
+    {
+        return self::COIL;
+    }
+
+    public function elements(OperatingConditions $conditions, int $position): array
+    {
+        $coil = new Resistor(self::COIL, $this->terminal('1'), Rail::EARTH, $this->systemV / self::COIL_A);
+        $isOn = $conditions->key === Key::Run && $conditions->position(self::INPUT, self::OFF) === self::ON;
+
+        return $isOn ? [$coil, new Resistor(self::ID, VehicleFuse::behind(VehicleFuse::CLUTCH), $this->terminal('1'), self::LEAD_OHM)] : [$coil];
     }
 
     public function input(): string
@@ -54,13 +71,18 @@ final readonly class Clutch extends Component implements Listens
         return self::INPUT;
     }
 
-    public function inputLabel(): string
+    public function inputLabel(): Message
     {
-        return 'Air conditioning';
+        return Message::of('input.air-conditioning');
     }
 
     public function inputPositions(): array
     {
         return [self::OFF, self::ON];
+    }
+
+    public function isRequest(): bool
+    {
+        return true;
     }
 }

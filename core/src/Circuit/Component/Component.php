@@ -4,21 +4,25 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit\Component;
 
-use LampThread\Circuit\Pass;
-use LampThread\Electrics\Element\Element;
-use LampThread\Electrics\Setting;
+use LampThread\Message\Message;
+use LampThread\Message\Quantity;
+use LampThread\Network\Element\Element;
+use LampThread\Network\Element\Resistor;
 
-/** A part with terminals. Terminals are named `component:number`, the number as it is printed on the part. */
-abstract readonly class Component
+/**
+ * A part with terminals. Terminals are named `component:number`, the number as it is printed on the part. What the other rooms ask of a
+ * part, how it fails, what it may carry, its rows in the lists, it answers itself; the usual answers stand here.
+ */
+abstract readonly class Component implements Breakable
 {
-    /**
-     * @param  string  $mark  letter designation on the drawing (IEC 81346): K1, F2, S1, M1
-     * @param  string  $name  in the trade's words
-     */
+    /** Resistance of a dead short, Ω (common practice, no source). */
+    public const SHORT_OHM = 0.01;
+
+    /** @param  string  $mark  letter designation on the drawing (IEC 81346): K1, F2, S1, M1 */
     public function __construct(
         public string $id,
         public string $mark,
-        public string $name,
+        public Message $name,
     ) {}
 
     public function terminal(string $number): string
@@ -26,34 +30,182 @@ abstract readonly class Component
         return "{$this->id}:{$number}";
     }
 
-    /** @return list<Pass> in the order current usually takes */
-    abstract public function passes(): array;
+    /** @return list<ConductionPath> in the order current usually takes */
+    abstract public function paths(): array;
 
     /**
-     * @param  int  $position  where the component stands, for those that settle; 0 otherwise
+     * @param  int  $position  where the component stands, for those that are stateful; 0 otherwise
      * @return list<Element>
      */
-    abstract public function elements(Setting $setting, int $position): array;
+    abstract public function elements(OperatingConditions $conditions, int $position): array;
 
-    /**
-     * The one figure worth reading on the drawing.
-     *
-     * @return array{float, string}|null value and unit
-     */
-    public function figure(): ?array
+    /** The one figure worth reading on the drawing. */
+    public function figure(): ?Quantity
     {
         return null;
     }
 
-    /** Whether current can get through between the ends of a pass now. */
-    public function conducts(Pass $pass, Setting $setting, int $position): bool
+    /** Whether current can get through between the ends of a path now. */
+    public function conducts(ConductionPath $path, OperatingConditions $conditions, int $position): bool
     {
-        foreach ($this->elements($setting, $position) as $element) {
-            if ($element->from() === $pass->from && $element->to() === $pass->to) {
+        foreach ($this->elements($conditions, $position) as $element) {
+            if ($element->from() === $path->from && $element->to() === $path->to) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    public function faultKinds(): array
+    {
+        return $this->paths() === [] ? [] : [FaultKind::Open, FaultKind::Short];
+    }
+
+    public function broken(FaultKind $kind, array $sound): array
+    {
+        $jointOhm = $kind->jointOhm();
+
+        return match (true) {
+            $kind === FaultKind::Open => [],
+            $kind === FaultKind::Short => [...$sound, ...$this->shorts()],
+            $jointOhm !== null => array_map(
+                fn (Element $element): Element => $this->isInJoint($element->name()) ? $element->inSeriesWith($jointOhm) : $element,
+                $sound,
+            ),
+            default => $sound,
+        };
+    }
+
+    public function exchanged(FaultKind $kind): ?array
+    {
+        return null;
+    }
+
+    public function canFail(FaultKind $kind, OperatingConditions $conditions): bool
+    {
+        return true;
+    }
+
+    public function isInJoint(string $element): bool
+    {
+        return $element === $this->id;
+    }
+
+    /** Whether the vehicle itself tells of it at once, by its charge lamp or its starter. */
+    public function isToldByVehicle(FaultKind $kind): bool
+    {
+        return false;
+    }
+
+    /** @return array<string, float> element to the I²t it stands, A²s, where that is known */
+    public function heatLimitsA2s(): array
+    {
+        return [];
+    }
+
+    /** @return array{string, string}|null where its electronics are supplied, plus first; null for what has none */
+    public function electronics(): ?array
+    {
+        return null;
+    }
+
+    /** @return array<string, float> element to the greatest steady current it may carry, A; without those nothing is known of */
+    public function currentLimitsA(): array
+    {
+        return [];
+    }
+
+    /** @return list<string> terminals of elements whose current is not proportional to their voltage */
+    public function nonlinearTerminals(): array
+    {
+        return [];
+    }
+
+    /** Whether its position is kept from one state to the next, as a relay's armature and a switch between its temperatures are. */
+    public function remembersPosition(): bool
+    {
+        return false;
+    }
+
+    /** Whether it is a stud that wires are bolted to. */
+    public function isStud(): bool
+    {
+        return false;
+    }
+
+    /** What a wire ends at on one of its terminals. */
+    public function termination(string $number): Termination
+    {
+        return $this->isStud() ? Termination::Stud : Termination::Tab63;
+    }
+
+    /**
+     * Where its terminals lie, seen from the wire side. Only where that is the same for every such part.
+     *
+     * @return array<int|string, array{int, int}> number to column and row, from the upper left
+     */
+    public function pinPlaces(): array
+    {
+        return [];
+    }
+
+    /** @return array<int|string, bool> numbers of the terminals that are on a service plug, and whether current enters there */
+    public function pluggedTerminals(): array
+    {
+        return [];
+    }
+
+    /** Whether it is a splice of the loom. */
+    public function isSplice(): bool
+    {
+        return false;
+    }
+
+    /** Whether what it loses is lost in contacts: not in wire, electronics or the way back through the body. */
+    public function isJoint(): bool
+    {
+        return ! $this->isEarthPoint() && $this->electronics() === null;
+    }
+
+    /** Whether it is where wires are earthed. */
+    public function isEarthPoint(): bool
+    {
+        return false;
+    }
+
+    /** What it must stand, where the brief has named it and the shelf does not choose it. */
+    public function rating(): ?Rating
+    {
+        return null;
+    }
+
+    /** @return list<PartsListEntry> what is bought for it */
+    public function partsList(): array
+    {
+        return [];
+    }
+
+    /** Element by which it loads the supply, where it is worth a line of its own in a balance. */
+    public function loadElement(): ?string
+    {
+        return null;
+    }
+
+    /** How it is fitted, where there is something to say. */
+    public function fittingStep(): ?Message
+    {
+        return null;
+    }
+
+    /** @return list<Resistor> a short across each of its paths */
+    private function shorts(): array
+    {
+        $shorts = [];
+        foreach ($this->paths() as $at => $path) {
+            $shorts[] = new Resistor("{$this->id}-short-{$at}", $path->from, $path->to, self::SHORT_OHM);
+        }
+
+        return $shorts;
     }
 }

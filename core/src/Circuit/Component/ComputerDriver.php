@@ -4,17 +4,15 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit\Component;
 
-use LampThread\Brief\ComputerOutput;
 use LampThread\Brief\TemperatureBand;
-use LampThread\Circuit\Pass;
-use LampThread\Circuit\Symbol;
-use LampThread\Electrics\Element\Resistor;
-use LampThread\Electrics\Key;
-use LampThread\Electrics\Setting;
-use LampThread\Electrics\Volts;
+use LampThread\Message\Message;
+use LampThread\Message\Quantity;
+use LampThread\Message\Unit;
+use LampThread\Network\Element\Resistor;
+use LampThread\Network\NodeVoltages;
 
 /** One output of the engine computer that goes to earth while the ignition is on and it wants the fan. */
-final readonly class ComputerDriver extends Component implements FeelsTemperature, Listens, Settling
+final readonly class ComputerDriver extends Component implements HasInput, StatefulComponent, TemperatureSensing
 {
     /** Output transistor, Ω (common practice, no source). */
     private const DRIVER_OHM = 0.5;
@@ -25,50 +23,79 @@ final readonly class ComputerDriver extends Component implements FeelsTemperatur
     /** Share of the supply above which the sensor's circuit reads as open. */
     private const OPEN_FROM_SHARE = 0.99;
 
-    public float $ratedA;
-
     /**
-     * @param  bool  $hearsAirConditioning  whether it runs the fan when the air conditioning asks
+     * @param  float  $ratedA  what the output may carry, A
+     * @param  string  $ratedPath  JSON pointer to that rating in the brief
+     * @param  bool  $openReadsHot  whether it runs the fan when its sensor's circuit is open
+     * @param  bool  $hasAirConditioningRequest  whether it runs the fan when the air conditioning asks
      * @param  bool  $hasSensorCircuit  whether the sensor's circuit is part of this loom, at terminal S
      */
     public function __construct(
         string $id,
         string $mark,
-        string $name,
-        private ComputerOutput $output,
-        private bool $hearsAirConditioning,
+        Message $name,
+        private string $stageId,
+        private TemperatureBand $band,
+        private float $ratedA,
+        private string $ratedPath,
+        private bool $openReadsHot,
+        private bool $hasAirConditioningRequest,
         private bool $hasSensorCircuit,
     ) {
         parent::__construct($id, $mark, $name);
-        $this->ratedA = $output->ratedA;
     }
 
-    public function passes(): array
+    public function termination(string $number): Termination
     {
-        $passes = [new Pass($this->terminal('out'), 'battery:-', Symbol::Module)];
+        return Termination::VehicleWire;
+    }
+
+    public function paths(): array
+    {
+        $paths = [new ConductionPath($this->terminal('out'), Rail::EARTH, Symbol::Module)];
 
         return $this->hasSensorCircuit
-            ? [...$passes, new Pass('battery:+', $this->terminal('S'), Symbol::Module)]
-            : $passes;
+            ? [...$paths, new ConductionPath(Rail::SUPPLY, $this->terminal('S'), Symbol::Module)]
+            : $paths;
     }
 
-    public function figure(): array
+    public function figure(): Quantity
     {
-        return [$this->output->band->onC, '°C'];
+        return Unit::Celsius->of($this->band->onC);
     }
 
-    public function elements(Setting $setting, int $position): array
+    public function faultKinds(): array
     {
-        if ($setting->key !== Key::Run) {
+        return [FaultKind::StuckOff, FaultKind::StuckOn, FaultKind::Open, FaultKind::Drifted, FaultKind::DriftedHigh];
+    }
+
+    public function remembersPosition(): bool
+    {
+        return true;
+    }
+
+    public function currentLimitsA(): array
+    {
+        return [$this->id => $this->ratedA];
+    }
+
+    public function rating(): Rating
+    {
+        return Rating::switched($this->ratedA, [$this->id], $this->ratedPath);
+    }
+
+    public function elements(OperatingConditions $conditions, int $position): array
+    {
+        if ($conditions->key !== Key::Run) {
             return [];
         }
         $elements = [];
-        $asked = $this->hearsAirConditioning && $setting->position(Clutch::INPUT, Clutch::OFF) === Clutch::ON;
-        if ($position === Hysteresis::HOT || $asked) {
-            $elements[] = new Resistor($this->id, $this->terminal('out'), 'battery:-', self::DRIVER_OHM);
+        $isAsked = $this->hasAirConditioningRequest && $conditions->position(Clutch::INPUT, Clutch::OFF) === Clutch::ON;
+        if ($position === Hysteresis::HOT || $isAsked) {
+            $elements[] = new Resistor($this->id, $this->terminal('out'), Rail::EARTH, self::DRIVER_OHM);
         }
         if ($this->hasSensorCircuit) {
-            $elements[] = new Resistor("{$this->id}-pull-up", 'battery:+', $this->terminal('S'), self::PULL_UP_OHM);
+            $elements[] = new Resistor("{$this->id}-pull-up", Rail::SUPPLY, $this->terminal('S'), self::PULL_UP_OHM);
         }
 
         return $elements;
@@ -76,23 +103,53 @@ final readonly class ComputerDriver extends Component implements FeelsTemperatur
 
     public function band(): TemperatureBand
     {
-        return $this->output->band;
+        return $this->band;
     }
 
-    public function start(Setting $setting): int
+    public function stageId(): string
     {
-        return Hysteresis::of($this->output->band, $setting, $this->id);
+        return $this->stageId;
     }
 
-    public function next(int $position, Setting $setting, Volts $volts): int
+    public function thresholdsC(): array
+    {
+        return [$this->band->offC, $this->band->onC];
+    }
+
+    public function fullDemandC(): float
+    {
+        return $this->band->onC;
+    }
+
+    public function isProportional(): bool
+    {
+        return false;
+    }
+
+    public function sensorSteps(): array
+    {
+        return [Message::of('step.sensor.computer')];
+    }
+
+    public function opensCoolant(): bool
+    {
+        return false;
+    }
+
+    public function initialPosition(OperatingConditions $conditions): int
+    {
+        return Hysteresis::of($this->band, $conditions, $this->id);
+    }
+
+    public function nextPosition(int $position, OperatingConditions $conditions, NodeVoltages $voltages): int
     {
         $readsOpen = $this->hasSensorCircuit
-            && $volts->at($this->terminal('S')) > self::OPEN_FROM_SHARE * $volts->at('battery:+');
+            && $voltages->at($this->terminal('S')) > self::OPEN_FROM_SHARE * $voltages->at(Rail::SUPPLY);
 
-        return $this->output->openReadsHot && $readsOpen ? Hysteresis::HOT : $this->start($setting);
+        return $this->openReadsHot && $readsOpen ? Hysteresis::HOT : $this->initialPosition($conditions);
     }
 
-    public function worked(): int
+    public function actuatedPosition(): int
     {
         return Hysteresis::HOT;
     }
@@ -107,13 +164,18 @@ final readonly class ComputerDriver extends Component implements FeelsTemperatur
         return Clutch::INPUT;
     }
 
-    public function inputLabel(): string
+    public function inputLabel(): Message
     {
-        return 'Air conditioning';
+        return Message::of('input.air-conditioning');
     }
 
     public function inputPositions(): array
     {
-        return $this->hearsAirConditioning ? [Clutch::OFF, Clutch::ON] : [Clutch::OFF];
+        return $this->hasAirConditioningRequest ? [Clutch::OFF, Clutch::ON] : [Clutch::OFF];
+    }
+
+    public function isRequest(): bool
+    {
+        return true;
     }
 }

@@ -5,42 +5,119 @@ declare(strict_types=1);
 namespace LampThread\Circuit\Component;
 
 use LampThread\Brief\AfterRun;
-use LampThread\Circuit\Pass;
-use LampThread\Circuit\Symbol;
-use LampThread\Electrics\Element\Resistor;
-use LampThread\Electrics\Key;
-use LampThread\Electrics\Setting;
+use LampThread\Message\Message;
+use LampThread\Message\Quantity;
+use LampThread\Message\Unit;
+use LampThread\Network\Element\Resistor;
+use LampThread\Network\NodeVoltages;
 
 /** A time-delay relay: closed for its time after it was started, by the key going out or by a push. */
-final readonly class DelayRelay extends Component
+final readonly class DelayRelay extends Component implements StatefulComponent
 {
+    public const ID = 'after-run-relay';
+
+    /** Its trigger: the key's feed going dead, or a push to earth. */
+    public const TRIGGER = '15';
+
     /** What the usual one carries, A (common practice, no source). */
-    public const RATED_A = 30.0;
+    private const RATED_A = 30.0;
 
     private const CONTACT_OHM = 0.003;
 
-    public function __construct(string $mark, private AfterRun $afterRun)
+    /** Timer and coil while it runs, what it draws at rest, and what holds its trigger up, Ω (common practice, no source). */
+    private const TIMER_OHM = 120.0;
+
+    private const IDLE_OHM = 100_000.0;
+
+    private const PULL_UP_OHM = 22_000.0;
+
+    /** Share of its supply it works from, and up to which its trigger counts as dead (common practice, no source). */
+    private const WORKS_FROM_SHARE = 0.5;
+
+    private const DEAD_SHARE = 0.25;
+
+    public function __construct(string $mark, private AfterRun $afterRun, private int $systemV)
     {
-        parent::__construct('after-run-relay', $mark, 'Time-delay relay');
+        parent::__construct(self::ID, $mark, Message::of('component.time-delay-relay'));
     }
 
-    public function passes(): array
+    public function paths(): array
     {
-        return [new Pass($this->terminal('30'), $this->terminal('87'), Symbol::DelayMake)];
+        return [
+            new ConductionPath($this->terminal('30'), $this->terminal('87'), Symbol::DelayMake),
+            new ConductionPath($this->terminal('30'), $this->terminal('31'), Symbol::Module, $this->terminal('31')),
+            new ConductionPath($this->terminal('30'), $this->terminal(self::TRIGGER), Symbol::Module, $this->terminal(self::TRIGGER)),
+        ];
     }
 
-    public function figure(): array
+    public function figure(): Quantity
     {
-        return [$this->afterRun->delayS, 's'];
+        return Unit::Second->of($this->afterRun->delayS);
     }
 
-    public function elements(Setting $setting, int $position): array
+    public function faultKinds(): array
     {
-        $isStarted = $this->afterRun->isPush || $setting->key === Key::Off;
-        $isRunning = $setting->elapsedS !== null && $setting->elapsedS < $this->afterRun->delayS;
+        return [FaultKind::StuckOff, FaultKind::StuckOn, FaultKind::Open];
+    }
 
-        return $isStarted && $isRunning
-            ? [new Resistor('after-run-relay', $this->terminal('30'), $this->terminal('87'), self::CONTACT_OHM)]
-            : [];
+    public function rating(): Rating
+    {
+        return Rating::switched(self::RATED_A, [$this->id], '/control/afterRun');
+    }
+
+    public function electronics(): array
+    {
+        return [$this->terminal('30'), $this->terminal('31')];
+    }
+
+    public function partsList(): array
+    {
+        return [new PartsListEntry($this->name)];
+    }
+
+    public function elements(OperatingConditions $conditions, int $position): array
+    {
+        $elements = [
+            new Resistor("{$this->id}-pull-up", $this->terminal('30'), $this->terminal(self::TRIGGER), self::PULL_UP_OHM),
+            new Resistor("{$this->id}-idle", $this->terminal('30'), $this->terminal('31'), self::IDLE_OHM),
+        ];
+        if ($position === 1) {
+            $elements[] = new Resistor("{$this->id}-timer", $this->terminal('30'), $this->terminal('31'), self::TIMER_OHM);
+            $elements[] = new Resistor($this->id, $this->terminal('30'), $this->terminal('87'), self::CONTACT_OHM);
+        }
+
+        return $elements;
+    }
+
+    public function initialPosition(OperatingConditions $conditions): int
+    {
+        return $this->isTiming($conditions) ? 1 : 0;
+    }
+
+    /** It was started while its trigger was dead; a push is over as soon as it has been made. */
+    public function nextPosition(int $position, OperatingConditions $conditions, NodeVoltages $voltages): int
+    {
+        $supplyV = $voltages->across($this->terminal('30'), $this->terminal('31'));
+        $isDead = $voltages->across($this->terminal(self::TRIGGER), $this->terminal('31')) <= self::DEAD_SHARE * $supplyV;
+        $isStarted = $isDead || ($this->afterRun->isPush && $conditions->elapsedS !== 0.0);
+
+        return $this->isTiming($conditions) && $isStarted && $supplyV >= self::WORKS_FROM_SHARE * $this->systemV ? 1 : 0;
+    }
+
+    public function actuatedPosition(): int
+    {
+        return 1;
+    }
+
+    public function isMechanical(): bool
+    {
+        return true;
+    }
+
+    private function isTiming(OperatingConditions $conditions): bool
+    {
+        $isOut = $this->afterRun->isPush || $conditions->key === Key::Off;
+
+        return $isOut && $conditions->elapsedS !== null && $conditions->elapsedS < $this->afterRun->delayS;
     }
 }

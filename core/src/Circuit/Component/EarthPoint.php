@@ -4,27 +4,68 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit\Component;
 
-use LampThread\Circuit\Pass;
-use LampThread\Circuit\Symbol;
-use LampThread\Electrics\Element\Resistor;
-use LampThread\Electrics\Setting;
+use LampThread\Message\Message;
+use LampThread\Message\Unit;
+use LampThread\Network\Element\Resistor;
 
 /** A stud on the body, and the way back from it to battery negative. */
 final readonly class EarthPoint extends Component
 {
-    /** @param  float  $ohm  the way back to battery negative, Ω */
-    public function __construct(string $id, string $mark, string $name, private float $ohm)
+    /** Lift of an earth point above battery negative that is still good, V (common practice, no source). */
+    private const LIFT_V = 0.1;
+
+    /**
+     * @param  float  $ohm  the way back to battery negative, Ω
+     * @param  float|null  $starterOhm  resistance of the starter, where it is bolted to the same metal; null where it is not
+     */
+    public function __construct(string $id, string $mark, Message $name, private float $ohm, private ?float $starterOhm = null)
     {
         parent::__construct($id, $mark, $name);
     }
 
-    public function passes(): array
+    public function paths(): array
     {
-        return [new Pass($this->terminal('31'), 'battery:-', Symbol::EarthPoint)];
+        return [new ConductionPath($this->terminal('31'), Rail::EARTH, Symbol::EarthPoint)];
     }
 
-    public function elements(Setting $setting, int $position): array
+    public function faultKinds(): array
     {
-        return [new Resistor($this->id, $this->terminal('31'), 'battery:-', $this->ohm)];
+        return [FaultKind::Open, ...FaultKind::joints(), ...($this->starterOhm === null ? [] : [FaultKind::StrapOpen])];
+    }
+
+    public function canFail(FaultKind $kind, OperatingConditions $conditions): bool
+    {
+        return $kind !== FaultKind::StrapOpen || $conditions->key === Key::Crank;
+    }
+
+    /** With the strap open the starter's current finds whatever else leads from the engine to the body. */
+    public function broken(FaultKind $kind, array $sound): array
+    {
+        return $kind === FaultKind::StrapOpen && $this->starterOhm !== null
+            ? [new Resistor("{$this->id}-starter", Rail::SUPPLY, $this->terminal('31'), $this->starterOhm)]
+            : parent::broken($kind, $sound);
+    }
+
+    public function isStud(): bool
+    {
+        return true;
+    }
+
+    public function isEarthPoint(): bool
+    {
+        return true;
+    }
+
+    public function rating(): Rating
+    {
+        return new Rating(
+            'earth', Message::of('part.earth-stud'), 'earth-lift', Measure::TerminalVoltage, [$this->terminal('31')], self::LIFT_V, Unit::Volt,
+            '/control/earth',
+        );
+    }
+
+    public function elements(OperatingConditions $conditions, int $position): array
+    {
+        return [new Resistor($this->id, $this->terminal('31'), Rail::EARTH, $this->ohm)];
     }
 }

@@ -5,16 +5,14 @@ declare(strict_types=1);
 namespace LampThread\Circuit\Component;
 
 use LampThread\Brief\TemperatureBand;
-use LampThread\Brief\Thermostat;
-use LampThread\Brief\ThermostatOutput;
-use LampThread\Circuit\Pass;
-use LampThread\Circuit\Symbol;
-use LampThread\Electrics\Element\Resistor;
-use LampThread\Electrics\Setting;
-use LampThread\Electrics\Volts;
+use LampThread\Message\Message;
+use LampThread\Message\Quantity;
+use LampThread\Message\Unit;
+use LampThread\Network\Element\Resistor;
+use LampThread\Network\NodeVoltages;
 
-/** A thermostat with a probe that works only while it is supplied: terminals 15 and 31, contact 1–2 or output. */
-final readonly class ElectronicThermostat extends Component implements FeelsTemperature, Settling
+/** A thermostat with a probe that works only while it is supplied: terminals 15 and 31, and an output. */
+final readonly class ElectronicThermostat extends Component implements StatefulComponent, TemperatureSensing
 {
     /** Hot, and supplied: the contact is closed. */
     public const SWITCHED = 2;
@@ -28,40 +26,93 @@ final readonly class ElectronicThermostat extends Component implements FeelsTemp
     /** Share of the system's voltage it needs to work (common practice, no source). */
     private const WORKS_FROM_SHARE = 0.6;
 
-    public float $ratedA;
-
-    public function __construct(string $id, string $mark, string $name, private Thermostat $thermostat, private int $systemV)
-    {
+    /**
+     * @param  array{string, string}  $output  numbers of the two terminals its output joins, in the direction the current takes
+     * @param  float  $ratedA  what the output may carry, A
+     * @param  string  $ratedPath  JSON pointer to that rating in the brief
+     */
+    public function __construct(
+        string $id,
+        string $mark,
+        Message $name,
+        private string $stageId,
+        private TemperatureBand $band,
+        private array $output,
+        private float $ratedA,
+        private string $ratedPath,
+        private int $systemV,
+    ) {
         parent::__construct($id, $mark, $name);
-        $this->ratedA = $thermostat->ratedA;
     }
 
     /** @return array{string, string} the two terminals its output joins, in the direction the current takes */
     public function output(): array
     {
-        return match ($this->thermostat->output) {
-            ThermostatOutput::ToEarth => [$this->terminal('out'), $this->terminal('31')],
-            ThermostatOutput::ToSupply => [$this->terminal('15'), $this->terminal('out')],
-            default => [$this->terminal('1'), $this->terminal('2')],
-        };
+        return [$this->terminal($this->output[0]), $this->terminal($this->output[1])];
     }
 
-    public function passes(): array
+    private function probe(): ProbeInput
+    {
+        return new ProbeInput($this->id, $this->terminal('15'), $this->terminal('31'));
+    }
+
+    public function termination(string $number): Termination
+    {
+        return Termination::Clamp;
+    }
+
+    public function paths(): array
     {
         return [
-            new Pass($this->terminal('15'), $this->terminal('31'), Symbol::Module),
-            new Pass(...[...$this->output(), Symbol::ThermalMake]),
+            new ConductionPath($this->terminal('15'), $this->terminal('31'), Symbol::Module),
+            new ConductionPath(...[...$this->output(), Symbol::ThermalMake]),
+            ...$this->probe()->paths(),
         ];
     }
 
-    public function figure(): array
+    public function figure(): Quantity
     {
-        return [$this->thermostat->band->onC, '°C'];
+        return Unit::Celsius->of($this->band->onC);
     }
 
-    public function elements(Setting $setting, int $position): array
+    public function faultKinds(): array
     {
-        $elements = [new Resistor("{$this->id}-supply", $this->terminal('15'), $this->terminal('31'), self::SUPPLY_OHM)];
+        return [FaultKind::StuckOff, FaultKind::StuckOn, FaultKind::Open, FaultKind::Drifted, FaultKind::DriftedHigh];
+    }
+
+    public function remembersPosition(): bool
+    {
+        return true;
+    }
+
+    public function currentLimitsA(): array
+    {
+        return [$this->id => $this->ratedA];
+    }
+
+    public function rating(): Rating
+    {
+        return Rating::switched($this->ratedA, [$this->id], $this->ratedPath);
+    }
+
+    public function electronics(): array
+    {
+        return [$this->terminal('15'), $this->terminal('31')];
+    }
+
+    public function partsList(): array
+    {
+        return [new PartsListEntry(Message::of(
+            'part.set-to', part: $this->name, onC: Unit::Celsius->of($this->band->onC), offC: Unit::Celsius->of($this->band->offC),
+        ))];
+    }
+
+    public function elements(OperatingConditions $conditions, int $position): array
+    {
+        $elements = [
+            new Resistor("{$this->id}-supply", $this->terminal('15'), $this->terminal('31'), self::SUPPLY_OHM),
+            ...$this->probe()->elements(),
+        ];
         if ($position === self::SWITCHED) {
             $elements[] = new Resistor($this->id, ...[...$this->output(), self::CONTACT_OHM]);
         }
@@ -71,23 +122,58 @@ final readonly class ElectronicThermostat extends Component implements FeelsTemp
 
     public function band(): TemperatureBand
     {
-        return $this->thermostat->band;
+        return $this->band;
     }
 
-    public function start(Setting $setting): int
+    public function stageId(): string
     {
-        return Hysteresis::of($this->thermostat->band, $setting, $this->id);
+        return $this->stageId;
     }
 
-    public function next(int $position, Setting $setting, Volts $volts): int
+    public function thresholdsC(): array
     {
-        $isHot = $position !== Hysteresis::COLD;
-        $works = $volts->across($this->terminal('15'), $this->terminal('31')) >= self::WORKS_FROM_SHARE * $this->systemV;
+        return [$this->band->offC, $this->band->onC];
+    }
+
+    public function fullDemandC(): float
+    {
+        return $this->band->onC;
+    }
+
+    public function isProportional(): bool
+    {
+        return false;
+    }
+
+    public function sensorSteps(): array
+    {
+        return [ProbeFitting::step($this->band->place, isCapillary: false)];
+    }
+
+    public function opensCoolant(): bool
+    {
+        return ! $this->band->place->isInFins();
+    }
+
+    public function initialPosition(OperatingConditions $conditions): int
+    {
+        return Hysteresis::of($this->band, $conditions, $this->id);
+    }
+
+    public function nextPosition(int $position, OperatingConditions $conditions, NodeVoltages $voltages): int
+    {
+        $probe = $this->probe();
+        $isHot = match (true) {
+            $probe->isOpen($voltages) => false,
+            $probe->isShorted($voltages) => true,
+            default => $position !== Hysteresis::COLD,
+        };
+        $works = $voltages->across($this->terminal('15'), $this->terminal('31')) >= self::WORKS_FROM_SHARE * $this->systemV;
 
         return $isHot ? ($works ? self::SWITCHED : Hysteresis::HOT) : Hysteresis::COLD;
     }
 
-    public function worked(): int
+    public function actuatedPosition(): int
     {
         return self::SWITCHED;
     }

@@ -5,20 +5,27 @@ declare(strict_types=1);
 namespace LampThread\Circuit\Component;
 
 use LampThread\Brief\Fan;
-use LampThread\Circuit\Pass;
-use LampThread\Circuit\Symbol;
-use LampThread\Electrics\Element\Resistor;
-use LampThread\Electrics\Element\Rotor;
-use LampThread\Electrics\MotorModel;
-use LampThread\Electrics\Setting;
-use LampThread\Electrics\Volts;
+use LampThread\Message\Message;
+use LampThread\Message\Quantity;
+use LampThread\Message\Unit;
+use LampThread\Network\Element\Element;
+use LampThread\Network\Element\Motor;
+use LampThread\Network\Element\MotorModel;
+use LampThread\Network\Element\Resistor;
+use LampThread\Network\NodeVoltages;
 
 /** A fan's motor. At rest it is a plain path to earth through its armature. */
-final readonly class FanMotor extends Component implements Settling
+final readonly class FanMotor extends Component implements StatefulComponent
 {
     public const AT_REST = 0;
 
     public const TURNING = 1;
+
+    /** A fan's motor stands this much more than its running current for hours (common practice, no source). */
+    private const LIMIT_SHARE = 1.5;
+
+    /** Heat its winding stands at a standstill, J for each watt it runs on (common practice, no source). */
+    private const STALL_J_PER_W = 100.0;
 
     public MotorModel $model;
 
@@ -27,44 +34,105 @@ final readonly class FanMotor extends Component implements Settling
 
     public function __construct(string $mark, public Fan $fan)
     {
-        parent::__construct($fan->id, $mark, "Fan, {$fan->name}");
-        $this->model = MotorModel::of($fan);
+        parent::__construct($fan->id, $mark, Message::of('component.fan', fan: $fan->name));
+        $this->model = new MotorModel($fan->ratedV, $fan->runA, $fan->startA);
         $this->leads = [$this->terminal('+'), $this->terminal('-')];
     }
 
-    public function passes(): array
+    public function termination(string $number): Termination
     {
-        return [new Pass($this->terminal('+'), $this->terminal('-'), Symbol::Motor)];
+        return Termination::FanLead;
     }
 
-    public function figure(): array
+    public function paths(): array
     {
-        return [$this->fan->runA, 'A'];
+        return [new ConductionPath($this->leads[0], $this->leads[1], Symbol::Motor)];
     }
 
-    public function elements(Setting $setting, int $position): array
+    public function pluggedTerminals(): array
+    {
+        return ['+' => true, '-' => false];
+    }
+
+    public function figure(): Quantity
+    {
+        return Unit::Ampere->of($this->fan->runA);
+    }
+
+    public function faultKinds(): array
+    {
+        return [FaultKind::Open, FaultKind::Jammed, FaultKind::Short, FaultKind::LeadsExchanged];
+    }
+
+    public function broken(FaultKind $kind, array $sound): array
+    {
+        return $kind === FaultKind::LeadsExchanged
+            ? array_map(fn (Element $element): Element => $element->between($this->leads[1], $this->leads[0]), $sound)
+            : parent::broken($kind, $sound);
+    }
+
+    /**
+     * How fast it turns over its rated speed, the way that cools; 0 where it stands, and where its leads are exchanged: it then blows against
+     * the wind of the road.
+     *
+     * @param  int  $position  where it stands
+     */
+    public function coolingShare(int $position, NodeVoltages $voltages, Faults $faults): float
+    {
+        return $position === self::TURNING && $faults->kind($this->id) !== FaultKind::LeadsExchanged
+            ? abs($this->model->speedShare($this->volts($voltages)))
+            : 0.0;
+    }
+
+    public function currentLimitsA(): array
+    {
+        return [$this->id => self::LIMIT_SHARE * $this->fan->runA];
+    }
+
+    public function heatLimitsA2s(): array
+    {
+        return [$this->id => self::STALL_J_PER_W * $this->fan->runA * $this->fan->ratedV / $this->model->armatureOhm];
+    }
+
+    public function nonlinearTerminals(): array
+    {
+        return $this->leads;
+    }
+
+    /** Voltage across its leads, V. */
+    public function volts(NodeVoltages $voltages): float
+    {
+        return $voltages->across(...$this->leads);
+    }
+
+    public function loadElement(): string
+    {
+        return $this->id;
+    }
+
+    public function elements(OperatingConditions $conditions, int $position): array
     {
         return [$position === self::TURNING
-            ? new Rotor($this->id, $this->terminal('+'), $this->terminal('-'), $this->model)
-            : new Resistor($this->id, $this->terminal('+'), $this->terminal('-'), $this->model->armatureOhm)];
+            ? new Motor($this->id, $this->leads[0], $this->leads[1], $this->model)
+            : new Resistor($this->id, $this->leads[0], $this->leads[1], $this->model->armatureOhm)];
     }
 
-    public function start(Setting $setting): int
+    public function initialPosition(OperatingConditions $conditions): int
     {
         return self::AT_REST;
     }
 
-    public function next(int $position, Setting $setting, Volts $volts): int
+    public function nextPosition(int $position, OperatingConditions $conditions, NodeVoltages $voltages): int
     {
-        if (in_array($this->id, $setting->jammed, true)) {
+        if (in_array($this->id, $conditions->jammed, true)) {
             return self::AT_REST;
         }
-        $turns = $this->model->turns($position === self::TURNING, $volts->across(...$this->leads));
+        $turns = $this->model->turns($position === self::TURNING, $voltages->across(...$this->leads));
 
         return $turns ? self::TURNING : self::AT_REST;
     }
 
-    public function worked(): int
+    public function actuatedPosition(): int
     {
         return self::TURNING;
     }

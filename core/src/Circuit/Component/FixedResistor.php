@@ -4,31 +4,53 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit\Component;
 
-use LampThread\Circuit\Pass;
-use LampThread\Circuit\Symbol;
-use LampThread\Electrics\Element\Resistor;
-use LampThread\Electrics\Setting;
+use LampThread\Message\Message;
+use LampThread\Message\Quantity;
+use LampThread\Message\Unit;
+use LampThread\Network\Element\Resistor;
 
 /** A resistance between 1 and 2: a dropping resistor, a slow winding, an indicator lamp. */
 final readonly class FixedResistor extends Component
 {
     /** @param  float  $ohm  above 0 */
-    public function __construct(string $id, string $mark, string $name, public float $ohm, private Symbol $symbol = Symbol::Resistor)
-    {
+    public function __construct(
+        string $id,
+        string $mark,
+        Message $name,
+        public float $ohm,
+        private Symbol $symbol = Symbol::Resistor,
+        private ?Rating $rating = null,
+    ) {
         parent::__construct($id, $mark, $name);
     }
 
-    public function passes(): array
+    public function paths(): array
     {
-        return [new Pass($this->terminal('1'), $this->terminal('2'), $this->symbol)];
+        return [new ConductionPath($this->terminal('1'), $this->terminal('2'), $this->symbol)];
     }
 
-    public function figure(): array
+    /** One that gets hot is bolted to metal and has studs. */
+    public function termination(string $number): Termination
     {
-        return [round($this->ohm, 2), 'Ω'];
+        return $this->rating === null ? Termination::Tab63 : Termination::Stud;
     }
 
-    public function elements(Setting $setting, int $position): array
+    public function figure(): Quantity
+    {
+        return Unit::Ohm->of(round($this->ohm, 2));
+    }
+
+    public function rating(): ?Rating
+    {
+        return $this->rating;
+    }
+
+    public function partsList(): array
+    {
+        return [new PartsListEntry($this->name)];
+    }
+
+    public function elements(OperatingConditions $conditions, int $position): array
     {
         return [new Resistor($this->id, $this->terminal('1'), $this->terminal('2'), $this->ohm)];
     }

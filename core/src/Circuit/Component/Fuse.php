@@ -5,37 +5,77 @@ declare(strict_types=1);
 namespace LampThread\Circuit\Component;
 
 use LampThread\Brief\Zone;
-use LampThread\Circuit\Pass;
-use LampThread\Circuit\Symbol;
-use LampThread\Electrics\Element\Resistor;
-use LampThread\Electrics\Setting;
-use LampThread\Shelf\FusePart;
+use LampThread\Message\Message;
+use LampThread\Message\Quantity;
+use LampThread\Message\Unit;
+use LampThread\Network\Element\Resistor;
+use LampThread\Parts\FuseGates;
+use LampThread\Parts\FusePart;
 
 /** A fuse in its holder. */
-final readonly class Fuse extends Component implements Protects
+final readonly class Fuse extends Component implements Protective
 {
-    public function __construct(string $id, string $mark, string $name, public FusePart $part, public Zone $zone)
+    /** What the two contacts of its holder or studs add, Ω (common practice, no source). */
+    private const HOLDER_OHM = 0.0008;
+
+    /** @param  float|null  $sharedA  rating of the vehicle's fuse its feed comes through, A; null where it has none before it */
+    public function __construct(string $id, string $mark, Message $name, public FusePart $part, public Zone $zone, public ?float $sharedA = null)
     {
         parent::__construct($id, $mark, $name);
     }
 
-    public function fuseA(): float
+    public function ratedA(): float
     {
         return $this->part->ratedA;
     }
 
-    public function passes(): array
+    public function warmA(): float
     {
-        return [new Pass($this->terminal('1'), $this->terminal('2'), Symbol::Fuse)];
+        return FusePart::ratedAt($this->part->ratedA, $this->zone->ambientC());
     }
 
-    public function figure(): array
+    public function gates(): FuseGates
     {
-        return [$this->part->ratedA, 'A'];
+        return $this->part->gates;
     }
 
-    public function elements(Setting $setting, int $position): array
+    public function opensInCircuit(): bool
     {
-        return [new Resistor($this->id, $this->terminal('1'), $this->terminal('2'), $this->part->coldMilliohm / 1000)];
+        return true;
+    }
+
+    public function termination(string $number): Termination
+    {
+        return $this->part->isOnStuds() ? Termination::Stud : Termination::HolderLead;
+    }
+
+    public function paths(): array
+    {
+        return [new ConductionPath($this->terminal('1'), $this->terminal('2'), Symbol::Fuse)];
+    }
+
+    public function figure(): Quantity
+    {
+        return Unit::Ampere->of($this->part->ratedA);
+    }
+
+    public function faultKinds(): array
+    {
+        return [FaultKind::Open, ...FaultKind::joints(), ...($this->part->isNone() ? [] : [FaultKind::NextFuseUp, FaultKind::FuseBridged])];
+    }
+
+    public function partsList(): array
+    {
+        return [new PartsListEntry(Message::of('part.fuse-and-holder', part: $this->part->name), $this->part->price)];
+    }
+
+    public function fittingStep(): Message
+    {
+        return Message::of('step.fit.fuse', mark: $this->mark, part: $this->part->name);
+    }
+
+    public function elements(OperatingConditions $conditions, int $position): array
+    {
+        return [new Resistor($this->id, $this->terminal('1'), $this->terminal('2'), $this->part->coldMilliohm / 1000 + self::HOLDER_OHM)];
     }
 }

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit\Component;
 
-use LampThread\Circuit\Pass;
-use LampThread\Circuit\Symbol;
-use LampThread\Electrics\Element\Resistor;
-use LampThread\Electrics\Setting;
+use LampThread\Message\Message;
+use LampThread\Network\Element\Resistor;
 
 /** A stud of the fuse box and the vehicle's lead from the battery to it. */
 final readonly class FuseBoxStud extends Component
@@ -17,16 +15,26 @@ final readonly class FuseBoxStud extends Component
 
     public function __construct(string $mark)
     {
-        parent::__construct('stud', $mark, 'Fuse-box stud');
+        parent::__construct('stud', $mark, Message::of('component.fuse-box-stud'));
     }
 
-    public function passes(): array
+    public function termination(string $number): Termination
     {
-        return [new Pass('battery:+', $this->terminal('30'), Symbol::BodyThread)];
+        return Termination::Stud;
     }
 
-    public function elements(Setting $setting, int $position): array
+    public function paths(): array
     {
-        return [new Resistor($this->id, 'battery:+', $this->terminal('30'), self::LEAD_OHM)];
+        return [new ConductionPath(Rail::SUPPLY, $this->terminal('30'), Symbol::BodyThread)];
+    }
+
+    public function faultKinds(): array
+    {
+        return [FaultKind::Open];
+    }
+
+    public function elements(OperatingConditions $conditions, int $position): array
+    {
+        return [new Resistor($this->id, Rail::SUPPLY, $this->terminal('30'), self::LEAD_OHM)];
     }
 }

@@ -4,42 +4,74 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit\Component;
 
-use LampThread\Circuit\Pass;
-use LampThread\Circuit\Symbol;
-use LampThread\Electrics\Element\Resistor;
-use LampThread\Electrics\Setting;
+use LampThread\Message\Message;
+use LampThread\Message\Unit;
+use LampThread\Network\Element\Resistor;
 
 /** A switch a hand works: in each position some of its contacts are closed. */
-final readonly class HandSwitch extends Component implements Listens
+final readonly class HandSwitch extends Component implements HasInput
 {
     /** Closed contact, Ω (common practice, no source). */
     private const CONTACT_OHM = 0.01;
 
     /**
      * @param  float  $ratedA  what it may carry, A
+     * @param  string  $ratedPath  JSON pointer to that rating in the brief
      * @param  non-empty-array<string, list<array{string, string}>>  $positions  position to the pairs of terminals it joins; the usual first
      */
-    public function __construct(string $id, string $mark, string $name, public float $ratedA, private array $positions)
-    {
+    public function __construct(
+        string $id,
+        string $mark,
+        Message $name,
+        private float $ratedA,
+        private string $ratedPath,
+        private array $positions,
+    ) {
         parent::__construct($id, $mark, $name);
     }
 
-    public function passes(): array
+    public function paths(): array
     {
-        $passes = [];
+        $paths = [];
         foreach ($this->positions as $pairs) {
             foreach ($pairs as [$from, $to]) {
-                $passes["{$from}>{$to}"] = new Pass($this->terminal($from), $this->terminal($to), Symbol::HandMake);
+                $paths["{$from}>{$to}"] = new ConductionPath($this->terminal($from), $this->terminal($to), Symbol::HandMake);
             }
         }
 
-        return array_values($passes);
+        return array_values($paths);
     }
 
-    public function elements(Setting $setting, int $position): array
+    public function faultKinds(): array
+    {
+        return [...parent::faultKinds(), ...(isset($this->positions['low'], $this->positions['high']) ? [FaultKind::LowAndHighExchanged] : [])];
+    }
+
+    /** The switched ends of its two contacts. */
+    public function exchanged(FaultKind $kind): ?array
+    {
+        return $kind === FaultKind::LowAndHighExchanged ? [$this->terminal('1'), $this->terminal('3')] : null;
+    }
+
+    public function currentLimitsA(): array
+    {
+        return [$this->id => $this->ratedA];
+    }
+
+    public function rating(): Rating
+    {
+        return Rating::switched($this->ratedA, [$this->id, "{$this->id}-pole-2"], $this->ratedPath);
+    }
+
+    public function partsList(): array
+    {
+        return [new PartsListEntry(Message::of('part.rated', part: $this->name, ratedA: Unit::Ampere->of($this->ratedA)))];
+    }
+
+    public function elements(OperatingConditions $conditions, int $position): array
     {
         $elements = [];
-        foreach ($this->positions[$setting->position($this->id, $this->inputPositions()[0])] ?? [] as $at => [$from, $to]) {
+        foreach ($this->positions[$conditions->position($this->id, $this->inputPositions()[0])] ?? [] as $at => [$from, $to]) {
             $name = $at === 0 ? $this->id : "{$this->id}-pole-".($at + 1);
             $elements[] = new Resistor($name, $this->terminal($from), $this->terminal($to), self::CONTACT_OHM);
         }
@@ -52,13 +84,18 @@ final readonly class HandSwitch extends Component implements Listens
         return $this->id;
     }
 
-    public function inputLabel(): string
+    public function inputLabel(): Message
     {
-        return "{$this->mark} {$this->name}";
+        return Message::of('input.marked', mark: $this->mark, name: $this->name);
     }
 
     public function inputPositions(): array
     {
         return array_keys($this->positions);
+    }
+
+    public function isRequest(): bool
+    {
+        return false;
     }
 }

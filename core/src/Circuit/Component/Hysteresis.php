@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace LampThread\Circuit\Component;
 
 use LampThread\Brief\TemperatureBand;
-use LampThread\Electrics\Setting;
 
 /** Cold or hot by a temperature band: between its two temperatures as it was. */
 final class Hysteresis
@@ -14,14 +13,14 @@ final class Hysteresis
 
     public const HOT = 1;
 
-    public static function of(TemperatureBand $band, Setting $setting, string $componentId): int
+    public static function of(TemperatureBand $band, OperatingConditions $conditions, string $componentId): int
     {
-        $feltC = $setting->feltC($componentId);
+        $readsC = $conditions->readsC($componentId);
 
         return match (true) {
-            $feltC >= $band->onC => self::HOT,
-            $feltC <= $band->offC => self::COLD,
-            default => min(self::HOT, $setting->memory[$componentId] ?? self::COLD),
+            $readsC >= $band->onC => self::HOT,
+            $readsC <= $band->offC => self::COLD,
+            default => min(self::HOT, $conditions->memory[$componentId] ?? self::COLD),
         };
     }
 }

@@ -4,34 +4,67 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit\Component;
 
-use LampThread\Circuit\Pass;
-use LampThread\Circuit\Symbol;
-use LampThread\Electrics\Element\Resistor;
-use LampThread\Electrics\Key;
-use LampThread\Electrics\Setting;
+use LampThread\Message\Message;
+use LampThread\Network\Element\Element;
+use LampThread\Network\Element\Resistor;
 
 /** The vehicle's ignition switch, as far as the tapped circuit: 15 stays live while cranking, 75 drops out. */
 final readonly class KeySwitch extends Component
 {
+    public const ID = 'key';
+
     /** Switch and the vehicle's own lead to the tap, Ω (common practice, no source). */
-    private const OHM = 0.03;
+    private const OHM = 0.022;
 
-    public function __construct(string $mark, private string $circuit)
+    /** Something else is always on the circuit that is tapped, Ω: switched off it pulls it to earth (common practice, no source). */
+    private const REST_OHM = 470.0;
+
+    /** @param  bool  $isWatched  whether something waits for the circuit to go dead, so that what else is on it matters */
+    public function __construct(string $mark, private string $circuit, private bool $isWatched = false)
     {
-        parent::__construct('key', $mark, 'Ignition switch');
+        parent::__construct(self::ID, $mark, Message::of('component.ignition-switch'));
     }
 
-    public function passes(): array
+    /** The circuit that is tapped. */
+    public function tap(): string
     {
-        return [new Pass('battery:+', $this->terminal($this->circuit), Symbol::KeySwitch)];
+        return $this->terminal($this->circuit);
     }
 
-    public function elements(Setting $setting, int $position): array
+    public function termination(string $number): Termination
     {
-        $closed = $setting->key === Key::Run || ($setting->key === Key::Crank && $this->circuit === '15');
+        return Termination::VehicleWire;
+    }
 
-        return $closed
-            ? [new Resistor($this->id, 'battery:+', $this->terminal($this->circuit), self::OHM)]
-            : [];
+    public function paths(): array
+    {
+        return [new ConductionPath(VehicleFuse::behind(VehicleFuse::KEY), $this->tap(), Symbol::KeySwitch)];
+    }
+
+    public function faultKinds(): array
+    {
+        return [FaultKind::Open, FaultKind::StuckOn];
+    }
+
+    public function broken(FaultKind $kind, array $sound): array
+    {
+        $rest = array_filter($sound, fn (Element $element): bool => $element->name() !== $this->id);
+
+        return $kind === FaultKind::StuckOn ? [$this->closed(), ...array_values($rest)] : parent::broken($kind, $sound);
+    }
+
+    private function closed(): Resistor
+    {
+        return new Resistor($this->id, VehicleFuse::behind(VehicleFuse::KEY), $this->tap(), self::OHM);
+    }
+
+    public function elements(OperatingConditions $conditions, int $position): array
+    {
+        $isClosed = $conditions->key === Key::Run || ($conditions->key === Key::Crank && $this->circuit === '15');
+
+        return [
+            ...($isClosed ? [$this->closed()] : []),
+            ...($this->isWatched ? [new Resistor("{$this->id}-rest", $this->tap(), Rail::EARTH, self::REST_OHM)] : []),
+        ];
     }
 }

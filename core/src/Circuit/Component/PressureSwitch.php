@@ -4,34 +4,49 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit\Component;
 
-use LampThread\Circuit\Pass;
-use LampThread\Circuit\Symbol;
-use LampThread\Electrics\Element\Resistor;
-use LampThread\Electrics\Setting;
+use LampThread\Message\Message;
+use LampThread\Network\Element\Resistor;
 
 /** A switch on the high-pressure line that closes when the condenser needs air. */
-final readonly class PressureSwitch extends Component implements Listens
+final readonly class PressureSwitch extends Component implements HasInput
 {
     public const INPUT = 'pressure';
+
+    public const NORMAL = 'normal';
 
     public const HIGH = 'high';
 
     private const CONTACT_OHM = 0.03;
 
     /** @param  float  $ratedA  what it may carry, A */
-    public function __construct(string $id, string $mark, string $name, public float $ratedA)
+    public function __construct(string $id, string $mark, private float $ratedA)
     {
-        parent::__construct($id, $mark, $name);
+        parent::__construct($id, $mark, Message::of('component.pressure-switch'));
     }
 
-    public function passes(): array
+    public function paths(): array
     {
-        return [new Pass($this->terminal('1'), $this->terminal('2'), Symbol::PressureMake)];
+        return [new ConductionPath($this->terminal('1'), $this->terminal('2'), Symbol::PressureMake)];
     }
 
-    public function elements(Setting $setting, int $position): array
+    public function currentLimitsA(): array
     {
-        return $setting->position(self::INPUT, 'normal') === self::HIGH
+        return [$this->id => $this->ratedA];
+    }
+
+    public function rating(): Rating
+    {
+        return Rating::switched($this->ratedA, [$this->id], '/control/airConditioning');
+    }
+
+    public function partsList(): array
+    {
+        return [new PartsListEntry($this->name)];
+    }
+
+    public function elements(OperatingConditions $conditions, int $position): array
+    {
+        return $conditions->position(self::INPUT, self::NORMAL) === self::HIGH
             ? [new Resistor($this->id, $this->terminal('1'), $this->terminal('2'), self::CONTACT_OHM)]
             : [];
     }
@@ -41,13 +56,18 @@ final readonly class PressureSwitch extends Component implements Listens
         return self::INPUT;
     }
 
-    public function inputLabel(): string
+    public function inputLabel(): Message
     {
-        return "{$this->mark} Refrigerant pressure";
+        return Message::of('input.pressure', mark: $this->mark);
     }
 
     public function inputPositions(): array
     {
-        return ['normal', self::HIGH];
+        return [self::NORMAL, self::HIGH];
+    }
+
+    public function isRequest(): bool
+    {
+        return true;
     }
 }

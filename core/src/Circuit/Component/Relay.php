@@ -5,17 +5,18 @@ declare(strict_types=1);
 namespace LampThread\Circuit\Component;
 
 use LampThread\Brief\Zone;
-use LampThread\Circuit\Pass;
-use LampThread\Circuit\Symbol;
-use LampThread\Electrics\Copper;
-use LampThread\Electrics\Element\Junction;
-use LampThread\Electrics\Element\Resistor;
-use LampThread\Electrics\Setting;
-use LampThread\Electrics\Volts;
-use LampThread\Shelf\RelayPart;
+use LampThread\Message\Message;
+use LampThread\Message\Quantity;
+use LampThread\Message\Unit;
+use LampThread\Network\Element\DiodeJunction;
+use LampThread\Network\Element\Element;
+use LampThread\Network\Element\Resistor;
+use LampThread\Network\NodeVoltages;
+use LampThread\Parts\Copper;
+use LampThread\Parts\RelayPart;
 
 /** A relay with a make contact or a change-over one. Its coil is taken at the ambient it sits in: warm copper pulls in later and lets go later. */
-final readonly class Relay extends Component implements Settling
+final readonly class Relay extends Component implements HasCoil, StatefulComponent
 {
     public const RELEASED = 0;
 
@@ -30,7 +31,7 @@ final readonly class Relay extends Component implements Settling
     /** Voltages of the coil in the warmth it sits in, V. */
     private float $pullsInV;
 
-    private float $letsGoV;
+    private float $dropsOutV;
 
     /**
      * @param  bool  $isChangeOver  whether its rest contact 87a is used too
@@ -39,7 +40,7 @@ final readonly class Relay extends Component implements Settling
     public function __construct(
         string $id,
         string $mark,
-        string $name,
+        Message $name,
         public RelayPart $part,
         public Zone $zone,
         public bool $isChangeOver = false,
@@ -49,7 +50,7 @@ final readonly class Relay extends Component implements Settling
         $this->coil = [$this->terminal('86'), $this->terminal('85')];
         $factor = self::coilFactor($zone->ambientC());
         $this->pullsInV = $part->pullInV * $factor;
-        $this->letsGoV = $part->dropOutV * $factor;
+        $this->dropsOutV = $part->dropOutV * $factor;
     }
 
     /** Factor of the coil's resistance, and so of its pull-in and drop-out voltages, at a coil temperature. */
@@ -58,31 +59,116 @@ final readonly class Relay extends Component implements Settling
         return Copper::factor($coilC, self::PRINTED_AT_C);
     }
 
-    /** Whether a diode lies across its coil, which wants its positive at 86: the wrong way round it is a short. */
-    public function hasDiode(): bool
+    /** Element of its make contact. */
+    public function makeContact(): string
     {
-        return $this->part->suppression === 'diode';
+        return "{$this->id}-contact";
     }
 
-    public function passes(): array
+    /** Element of its rest contact. */
+    public function restContact(): string
+    {
+        return "{$this->id}-rest";
+    }
+
+    public function termination(string $number): Termination
+    {
+        return match (true) {
+            in_array($number, ['85', '86'], true) => $this->part->hasSmallCoilTabs() ? Termination::Tab48 : Termination::Tab63,
+            default => $this->part->hasLargeTabs() ? Termination::Tab95 : Termination::Tab63,
+        };
+    }
+
+    /** ISO 7588 bases, the numbers as they stand on the relay (from memory; the base's own numbers come first). */
+    public function pinPlaces(): array
+    {
+        return ['87' => [1, 0], '86' => [0, 1], '87a' => [1, 1], '85' => [2, 1], '30' => [1, 2]];
+    }
+
+    public function paths(): array
     {
         return [
             ...$this->contacts(),
-            new Pass($this->terminal('86'), $this->terminal('85'), Symbol::Coil),
+            new ConductionPath($this->coil[0], $this->coil[1], Symbol::Coil),
         ];
     }
 
-    public function figure(): array
+    public function figure(): Quantity
     {
-        return [$this->part->makeA, 'A'];
+        return Unit::Ampere->of($this->part->makeA);
     }
 
-    /** @return list<Pass> */
+    public function faultKinds(): array
+    {
+        return [
+            FaultKind::StuckOff, FaultKind::StuckOn, FaultKind::Open, ...FaultKind::joints(), FaultKind::CoilOpen, FaultKind::CoilShort,
+            ...($this->part->hasDiode() ? [FaultKind::DiodeTurned] : []),
+            FaultKind::Exchanged30And87, FaultKind::Exchanged85And86, ...($this->isChangeOver ? [FaultKind::Exchanged87And87a] : []),
+        ];
+    }
+
+    public function broken(FaultKind $kind, array $sound): array
+    {
+        $coil = array_filter($sound, fn (Element $element): bool => $element->name() === "{$this->id}-coil");
+
+        return match ($kind) {
+            FaultKind::CoilOpen => array_values(array_diff_key($sound, $coil)),
+            FaultKind::CoilShort => [...$sound, new Resistor("{$this->id}-coil-short", ...[...$this->coil, self::SHORT_OHM])],
+            FaultKind::DiodeTurned => array_map(
+                fn (Element $element): Element => $element->name() === "{$this->id}-suppression" ? new DiodeJunction($element->name(), ...$this->coil) : $element, $sound,
+            ),
+            default => parent::broken($kind, $sound),
+        };
+    }
+
+    public function isInJoint(string $element): bool
+    {
+        return $element === $this->makeContact() || $element === $this->restContact();
+    }
+
+    public function exchanged(FaultKind $kind): ?array
+    {
+        return match ($kind) {
+            FaultKind::Exchanged30And87 => [$this->terminal('30'), $this->terminal('87')],
+            FaultKind::Exchanged85And86 => [$this->terminal('85'), $this->terminal('86')],
+            FaultKind::Exchanged87And87a => [$this->terminal('87'), $this->terminal('87a')],
+            default => null,
+        };
+    }
+
+    public function remembersPosition(): bool
+    {
+        return true;
+    }
+
+    public function currentLimitsA(): array
+    {
+        return [$this->makeContact() => $this->part->makeA, $this->restContact() => $this->part->restA ?? 0.0];
+    }
+
+    public function nonlinearTerminals(): array
+    {
+        return $this->part->hasDiode()
+            ? array_merge(...array_map(static fn (ConductionPath $path): array => [$path->from, $path->to], $this->paths()))
+            : [];
+    }
+
+    public function partsList(): array
+    {
+        return [new PartsListEntry(Message::of('part.relay-and-base', part: $this->part->name), $this->part->price)];
+    }
+
+    public function fittingStep(): Message
+    {
+        return Message::of('step.fit.relay', mark: $this->mark, part: $this->part->name);
+    }
+
+    /** @return list<ConductionPath> */
     private function contacts(): array
     {
-        $make = new Pass(...[...$this->contact('87'), Symbol::MakeContact]);
+        $make = new ConductionPath(...[...$this->contact('87'), Symbol::MakeContact]);
 
-        return $this->isChangeOver ? [$make, new Pass(...[...$this->contact('87a'), Symbol::RestContact])] : [$make];
+        return $this->isChangeOver ? [$make, new ConductionPath(...[...$this->contact('87a'), Symbol::RestContact])] : [$make];
     }
 
     /** @return array{string, string} from, to */
@@ -93,38 +179,49 @@ final readonly class Relay extends Component implements Settling
         return $this->commonIsOutput ? [$ends[1], $ends[0]] : $ends;
     }
 
-    public function elements(Setting $setting, int $position): array
+    public function elements(OperatingConditions $conditions, int $position): array
     {
+        [$plus, $minus] = $this->coil;
         $coilOhm = $this->part->coilOhm * self::coilFactor($this->zone->ambientC());
         $elements = [
-            new Resistor("{$this->id}-coil", $this->terminal('86'), $this->terminal('85'), $coilOhm),
-            $this->hasDiode()
-                ? new Junction("{$this->id}-suppression", $this->terminal('85'), $this->terminal('86'))
-                : new Resistor("{$this->id}-suppression", $this->terminal('86'), $this->terminal('85'), $this->part->suppressionOhm),
+            new Resistor("{$this->id}-coil", $plus, $minus, $coilOhm),
+            $this->part->hasDiode()
+                ? new DiodeJunction("{$this->id}-suppression", $minus, $plus)
+                : new Resistor("{$this->id}-suppression", $plus, $minus, $this->part->suppressionOhm),
         ];
         $contactOhm = $this->part->contactMilliohm / 1000;
         if ($position === self::PULLED_IN) {
-            $elements[] = new Resistor(...["{$this->id}-contact", ...$this->contact('87'), $contactOhm]);
+            $elements[] = new Resistor(...[$this->makeContact(), ...$this->contact('87'), $contactOhm]);
         } elseif ($this->isChangeOver) {
-            $elements[] = new Resistor(...["{$this->id}-rest", ...$this->contact('87a'), $contactOhm]);
+            $elements[] = new Resistor(...[$this->restContact(), ...$this->contact('87a'), $contactOhm]);
         }
 
         return $elements;
     }
 
-    public function start(Setting $setting): int
+    public function initialPosition(OperatingConditions $conditions): int
     {
-        return $setting->memory[$this->id] ?? self::RELEASED;
+        return $conditions->memory[$this->id] ?? self::RELEASED;
     }
 
-    public function next(int $position, Setting $setting, Volts $volts): int
+    public function nextPosition(int $position, OperatingConditions $conditions, NodeVoltages $voltages): int
     {
-        $coilV = abs($volts->across(...$this->coil));
+        $coilV = abs($voltages->across(...$this->coil));
 
-        return $coilV >= ($position === self::PULLED_IN ? $this->letsGoV : $this->pullsInV) ? self::PULLED_IN : self::RELEASED;
+        return $coilV >= ($position === self::PULLED_IN ? $this->dropsOutV : $this->pullsInV) ? self::PULLED_IN : self::RELEASED;
     }
 
-    public function worked(): int
+    public function coilV(OperatingConditions $conditions, NodeVoltages $voltages): float
+    {
+        return abs($voltages->across(...$this->coil));
+    }
+
+    public function isPulledIn(int $position): bool
+    {
+        return $position === self::PULLED_IN;
+    }
+
+    public function actuatedPosition(): int
     {
         return self::PULLED_IN;
     }

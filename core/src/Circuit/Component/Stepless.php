@@ -4,25 +4,38 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit\Component;
 
-use LampThread\Brief\SteplessController;
+use LampThread\Brief\DutyCurve;
 use LampThread\Brief\TemperatureBand;
-use LampThread\Circuit\Pass;
-use LampThread\Circuit\Symbol;
-use LampThread\Electrics\Element\Resistor;
-use LampThread\Electrics\Setting;
-use LampThread\Electrics\Volts;
+use LampThread\Message\Message;
+use LampThread\Message\Quantity;
+use LampThread\Message\Unit;
+use LampThread\Network\Element\Resistor;
+use LampThread\Network\Element\VoltageSource;
+use LampThread\Network\NodeVoltages;
 
 /**
  * A stepless controller that switches the fan's minus. Averaged over its switching it is an ideal transformer of ratio d, its
  * duty: the fan sees d times the supply, the supply sees d times the fan's current. With plus common, that is three resistances
  * g(1 − d), g·d and −g·d(1 − d) between supply, fan minus and earth, g being its output's conductance; so it needs no element of its own.
  */
-final readonly class Stepless extends Component implements FeelsTemperature, Settling
+final readonly class Stepless extends Component implements StatefulComponent, TemperatureSensing
 {
     /** Output transistors, Ω (common practice, no source). */
     private const OUTPUT_OHM = 0.005;
 
     private const LINK_OHM = 0.001;
+
+    /**
+     * Ripple its supply capacitor takes, over the fans' current at full speed: a square-law fan draws d² of it at a duty d, and d²·√(d(1 − d)) is
+     * 0.26 at most, at 0.83.
+     */
+    private const RIPPLE_SHARE = 0.26;
+
+    /** What one 1000 µF capacitor of low resistance stands, A (common practice, no source). */
+    private const CAPACITOR_RIPPLE_A = 2.5;
+
+    /** Voltage across its freewheel diode (common practice, no source). */
+    private const DIODE_V = 0.5;
 
     /** Its inputs, Ω (common practice, no source). */
     private const INPUT_OHM = 4700.0;
@@ -32,42 +45,110 @@ final readonly class Stepless extends Component implements FeelsTemperature, Set
 
     private const FULL = 100;
 
-    /** @param  bool  $hasRequest  whether anything is joined to its air-conditioning input */
+    /**
+     * @param  float  $softStartS  from nothing to what is asked for, s; 0 for one that switches on at once
+     * @param  float  $ratedA  what it may give the fan, A
+     * @param  string  $ratedPath  JSON pointer to that rating in the brief
+     * @param  float  $fansA  what its fans draw at full speed, A
+     * @param  bool  $hasRequest  whether anything is joined to its air-conditioning input
+     */
     public function __construct(
         string $id,
         string $mark,
-        public SteplessController $controller,
-        private bool $hasRequest = true,
+        private string $stageId,
+        private TemperatureBand $band,
+        private DutyCurve $duty,
+        public float $softStartS,
+        private float $ratedA,
+        private string $ratedPath,
+        private int $systemV,
+        private bool $hasRequest,
+        private float $fansA,
     ) {
-        parent::__construct($id, $mark, 'Stepless controller');
+        parent::__construct($id, $mark, Message::of('component.stepless-controller'));
     }
 
-    /** What steadies its supply at the end of a long lead: twice to three times the system's voltage (common practice, no source). */
-    public static function capacitor(int $systemV): string
+    private function probe(): ProbeInput
     {
-        return 'Capacitor 470 µF, '.($systemV === 24 ? 63 : 35).' V';
+        return new ProbeInput($this->id, $this->terminal('15'), $this->terminal('31'));
     }
 
-    public function passes(): array
+    public function termination(string $number): Termination
+    {
+        return in_array($number, ['30', '31', 'M+', 'M-'], true) ? Termination::Stud : Termination::SealedPlug;
+    }
+
+    public function paths(): array
     {
         return [
-            new Pass($this->terminal('30'), $this->terminal('M+'), Symbol::Module),
-            new Pass($this->terminal('M-'), $this->terminal('31'), Symbol::Module),
-            new Pass($this->terminal('15'), $this->terminal('31'), Symbol::Module),
-            ...($this->hasRequest ? [new Pass($this->terminal('AC'), $this->terminal('31'), Symbol::Module)] : []),
+            new ConductionPath($this->terminal('30'), $this->terminal('M+'), Symbol::Module, $this->terminal('M+')),
+            new ConductionPath($this->terminal('M-'), $this->terminal('31'), Symbol::Module, $this->terminal('M-')),
+            new ConductionPath($this->terminal('15'), $this->terminal('31'), Symbol::Module, $this->terminal('15')),
+            ...$this->probe()->paths(),
+            ...($this->hasRequest ? [new ConductionPath($this->terminal('AC'), $this->terminal('31'), Symbol::Module, $this->terminal('AC'))] : []),
         ];
     }
 
-    public function figure(): array
+    public function figure(): Quantity
     {
-        return [$this->controller->band->onC, '°C'];
+        return Unit::Celsius->of($this->band->onC);
     }
 
-    public function elements(Setting $setting, int $position): array
+    public function faultKinds(): array
+    {
+        return [FaultKind::StuckOff, FaultKind::StuckOn, FaultKind::Open, FaultKind::Drifted, FaultKind::DriftedHigh];
+    }
+
+    public function remembersPosition(): bool
+    {
+        return true;
+    }
+
+    public function rating(): Rating
+    {
+        $terminals = [$this->terminal('M+'), $this->terminal('M-'), $this->terminal('15'), ...($this->hasRequest ? [$this->terminal('AC')] : [])];
+
+        return Rating::switched($this->ratedA, $terminals, $this->ratedPath, Measure::TerminalCurrent);
+    }
+
+    public function electronics(): array
+    {
+        return [$this->terminal('30'), $this->terminal('31')];
+    }
+
+    public function partsList(): array
+    {
+        return [
+            new PartsListEntry(Message::of(
+                'part.set-to', part: $this->name, onC: Unit::Celsius->of($this->band->onC), offC: Unit::Celsius->of($this->band->offC),
+            )),
+            new PartsListEntry($this->capacitor(), null, Message::of('part.across-supply', mark: $this->mark)),
+        ];
+    }
+
+    public function fittingStep(): Message
+    {
+        return Message::of('step.fit.stepless', mark: $this->mark, name: $this->name, capacitor: $this->capacitor());
+    }
+
+    /** What steadies its supply at the end of a long lead: twice to three times the system's voltage (common practice, no source). */
+    private function capacitor(): Message
+    {
+        $rippleA = self::RIPPLE_SHARE * $this->fansA;
+
+        return Message::of('part.capacitor', count: (int) max(1, ceil($rippleA / self::CAPACITOR_RIPPLE_A)), ratedV: Unit::Volt->of(match ($this->systemV) {
+            24 => 63,
+            6 => 16,
+            default => 35,
+        }), ripple: Unit::Ampere->of($rippleA));
+    }
+
+    public function elements(OperatingConditions $conditions, int $position): array
     {
         $elements = [
             new Resistor("{$this->id}-link", $this->terminal('30'), $this->terminal('M+'), self::LINK_OHM),
             new Resistor("{$this->id}-enable", $this->terminal('15'), $this->terminal('31'), self::INPUT_OHM),
+            ...$this->probe()->elements(),
         ];
         if ($this->hasRequest) {
             $elements[] = new Resistor("{$this->id}-request", $this->terminal('AC'), $this->terminal('31'), self::INPUT_OHM);
@@ -78,12 +159,12 @@ final readonly class Stepless extends Component implements FeelsTemperature, Set
         $duty = $position / 100;
         $elements[] = new Resistor($this->id, $this->terminal('M-'), $this->terminal('31'), self::OUTPUT_OHM / $duty);
         if ($duty < 1) {
-            $elements[] = new Resistor("{$this->id}-freewheel", $this->terminal('M+'), $this->terminal('M-'), self::OUTPUT_OHM / (1 - $duty));
-            $elements[] = new Resistor(
-                "{$this->id}-ratio",
-                $this->terminal('M+'),
-                $this->terminal('31'),
-                -self::OUTPUT_OHM / ($duty * (1 - $duty)),
+            // While the output is off the diode carries the fan's current and keeps its own volts from it.
+            $elements[] = new VoltageSource(
+                "{$this->id}-freewheel", $this->terminal('M-'), $this->terminal('M+'), self::DIODE_V, self::OUTPUT_OHM / (1 - $duty),
+            );
+            $elements[] = new VoltageSource(
+                "{$this->id}-ratio", $this->terminal('M+'), $this->terminal('31'), -self::DIODE_V, -self::OUTPUT_OHM / ($duty * (1 - $duty)),
             );
         }
 
@@ -92,30 +173,67 @@ final readonly class Stepless extends Component implements FeelsTemperature, Set
 
     public function band(): TemperatureBand
     {
-        return $this->controller->band;
+        return $this->band;
     }
 
-    public function start(Setting $setting): int
+    public function stageId(): string
+    {
+        return $this->stageId;
+    }
+
+    public function thresholdsC(): array
+    {
+        return [$this->band->offC, $this->band->onC, $this->fullDemandC()];
+    }
+
+    public function fullDemandC(): float
+    {
+        return $this->band->onC + $this->duty->spanK;
+    }
+
+    public function isProportional(): bool
+    {
+        return true;
+    }
+
+    public function sensorSteps(): array
+    {
+        return [ProbeFitting::step($this->band->place, isCapillary: false)];
+    }
+
+    public function opensCoolant(): bool
+    {
+        return ! $this->band->place->isInFins();
+    }
+
+    public function initialPosition(OperatingConditions $conditions): int
     {
         return 0;
     }
 
-    public function next(int $position, Setting $setting, Volts $volts): int
+    public function nextPosition(int $position, OperatingConditions $conditions, NodeVoltages $voltages): int
     {
         $earth = $this->terminal('31');
-        if ($volts->across($this->terminal('15'), $earth) < self::LIVE_V) {
+        if ($voltages->across($this->terminal('15'), $earth) < self::LIVE_V) {
             return 0;
         }
-        if ($volts->across($this->terminal('AC'), $earth) >= self::LIVE_V) {
+        if ($voltages->across($this->terminal('AC'), $earth) >= self::LIVE_V) {
+            return self::FULL;
+        }
+        $probe = $this->probe();
+        if ($probe->isOpen($voltages)) {
+            return 0;
+        }
+        if ($probe->isShorted($voltages)) {
             return self::FULL;
         }
 
-        return Hysteresis::of($this->controller->band, $setting, $this->id) === Hysteresis::HOT
-            ? (int) round($this->controller->dutyPercent($setting->feltC($this->id)))
+        return Hysteresis::of($this->band, $conditions, $this->id) === Hysteresis::HOT
+            ? (int) round($this->duty->percentAt($conditions->readsC($this->id) - $this->band->onC))
             : 0;
     }
 
-    public function worked(): int
+    public function actuatedPosition(): int
     {
         return self::FULL;
     }

@@ -4,27 +4,25 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit\Component;
 
-use LampThread\Circuit\Pass;
-use LampThread\Circuit\Symbol;
-use LampThread\Electrics\Element\Resistor;
-use LampThread\Electrics\Setting;
-use LampThread\Electrics\Thermistor;
+use LampThread\Message\Message;
+use LampThread\Network\Element\Resistor;
+use LampThread\Parts\Thermistor;
 
 /** The engine computer's own coolant sensor, a thermistor between 1 and 2. */
 final readonly class TemperatureSensor extends Component
 {
     public function __construct(string $mark)
     {
-        parent::__construct('sensor', $mark, 'Temperature sensor');
+        parent::__construct('sensor', $mark, Message::of('component.temperature-sensor'));
     }
 
-    public function passes(): array
+    public function paths(): array
     {
-        return [new Pass($this->terminal('1'), $this->terminal('2'), Symbol::Resistor)];
+        return [new ConductionPath($this->terminal('1'), $this->terminal('2'), Symbol::Resistor)];
     }
 
-    public function elements(Setting $setting, int $position): array
+    public function elements(OperatingConditions $conditions, int $position): array
     {
-        return [new Resistor($this->id, $this->terminal('1'), $this->terminal('2'), Thermistor::usual()->ohm($setting->coolantC))];
+        return [new Resistor($this->id, $this->terminal('1'), $this->terminal('2'), Thermistor::usual()->ohm($conditions->coolantC))];
     }
 }

@@ -6,14 +6,14 @@ namespace LampThread\Circuit\Component;
 
 use LampThread\Brief\TemperatureBand;
 use LampThread\Brief\ThermalAction;
-use LampThread\Circuit\Pass;
-use LampThread\Circuit\Symbol;
-use LampThread\Electrics\Element\Resistor;
-use LampThread\Electrics\Setting;
-use LampThread\Electrics\Volts;
+use LampThread\Message\Message;
+use LampThread\Message\Quantity;
+use LampThread\Message\Unit;
+use LampThread\Network\Element\Resistor;
+use LampThread\Network\NodeVoltages;
 
 /** A contact that temperature works: a screw-in switch, or a capillary thermostat. */
-final readonly class TemperatureSwitch extends Component implements FeelsTemperature, Settling
+final readonly class TemperatureSwitch extends Component implements StatefulComponent, TemperatureSensing
 {
     /** Closed contact, Ω (common practice, no source). */
     private const CONTACT_OHM = 0.02;
@@ -21,42 +21,104 @@ final readonly class TemperatureSwitch extends Component implements FeelsTempera
     /** Thread of the body in clean metal, Ω (common practice, no source). */
     private const BODY_OHM = 0.005;
 
-    /** @param  string|null  $bodyEarth  the earth its body is screwed into; null where it has none or needs none */
+    /**
+     * @param  float  $ratedA  what its contact may carry, A
+     * @param  string  $ratedPath  JSON pointer to that rating in the brief
+     * @param  string|null  $bodyEarth  the earth its body is screwed into; null where it has none or needs none
+     * @param  Message|null  $bought  what is bought, where that is more than this contact
+     * @param  bool  $isCapillary  whether a bulb on a tube works it
+     * @param  string|null  $common  terminal its contact shares with another of the same body; null for its own terminal 2
+     */
     public function __construct(
         string $id,
         string $mark,
-        string $name,
+        Message $name,
+        private string $stageId,
         private TemperatureBand $band,
         private ThermalAction $action,
-        public float $ratedA,
+        private float $ratedA,
+        private string $ratedPath,
         private ?string $bodyEarth = null,
+        private ?string $common = null,
+        private bool $isCapillary = false,
+        private ?Message $bought = null,
     ) {
         parent::__construct($id, $mark, $name);
     }
 
-    public function passes(): array
+    /** The end of its contact that is switched: numbered apart where two contacts share a body. */
+    public function contact(): string
     {
-        $passes = [new Pass($this->terminal('1'), $this->terminal('2'), Symbol::ThermalMake)];
+        return $this->terminal($this->common === null ? '1' : '3');
+    }
+
+    /** The end of its contact that is its body, or goes on from it. */
+    public function common(): string
+    {
+        return $this->common ?? $this->terminal('2');
+    }
+
+    public function paths(): array
+    {
+        $paths = [new ConductionPath($this->contact(), $this->common(), Symbol::ThermalMake)];
         if ($this->bodyEarth !== null) {
-            $passes[] = new Pass($this->terminal('2'), $this->bodyEarth, Symbol::BodyThread);
+            $paths[] = new ConductionPath($this->common(), $this->bodyEarth, Symbol::BodyThread);
         }
 
-        return $passes;
+        return $paths;
     }
 
-    public function figure(): array
+    public function figure(): Quantity
     {
-        return [$this->band->onC, '°C'];
+        return Unit::Celsius->of($this->band->onC);
     }
 
-    public function elements(Setting $setting, int $position): array
+    public function faultKinds(): array
+    {
+        return [
+            FaultKind::StuckOff, FaultKind::StuckOn, FaultKind::Open, FaultKind::Drifted, FaultKind::DriftedHigh,
+            ...($this->common === null ? [] : [FaultKind::LowAndHighExchanged]),
+        ];
+    }
+
+    /** Of two contacts in one body, the switched ends. */
+    public function exchanged(FaultKind $kind): ?array
+    {
+        return $kind === FaultKind::LowAndHighExchanged && $this->common !== null
+            ? [explode(':', $this->common)[0].':1', $this->contact()]
+            : null;
+    }
+
+    public function remembersPosition(): bool
+    {
+        return true;
+    }
+
+    public function currentLimitsA(): array
+    {
+        return [$this->id => $this->ratedA];
+    }
+
+    public function rating(): Rating
+    {
+        return Rating::switched($this->ratedA, [$this->id], $this->ratedPath);
+    }
+
+    public function partsList(): array
+    {
+        return $this->common !== null ? [] : [new PartsListEntry($this->bought ?? Message::of(
+            'part.set-to', part: $this->name, onC: Unit::Celsius->of($this->band->onC), offC: Unit::Celsius->of($this->band->offC),
+        ))];
+    }
+
+    public function elements(OperatingConditions $conditions, int $position): array
     {
         $elements = [];
         if (($position === Hysteresis::HOT) === ($this->action === ThermalAction::ClosesWhenHot)) {
-            $elements[] = new Resistor($this->id, $this->terminal('1'), $this->terminal('2'), self::CONTACT_OHM);
+            $elements[] = new Resistor($this->id, $this->contact(), $this->common(), self::CONTACT_OHM);
         }
         if ($this->bodyEarth !== null) {
-            $elements[] = new Resistor("{$this->id}-body", $this->terminal('2'), $this->bodyEarth, self::BODY_OHM);
+            $elements[] = new Resistor("{$this->id}-body", $this->common(), $this->bodyEarth, self::BODY_OHM);
         }
 
         return $elements;
@@ -67,17 +129,54 @@ final readonly class TemperatureSwitch extends Component implements FeelsTempera
         return $this->band;
     }
 
-    public function start(Setting $setting): int
+    public function stageId(): string
     {
-        return Hysteresis::of($this->band, $setting, $this->id);
+        return $this->stageId;
     }
 
-    public function next(int $position, Setting $setting, Volts $volts): int
+    public function thresholdsC(): array
+    {
+        return [$this->band->offC, $this->band->onC];
+    }
+
+    public function fullDemandC(): float
+    {
+        return $this->band->onC;
+    }
+
+    public function isProportional(): bool
+    {
+        return false;
+    }
+
+    public function sensorSteps(): array
+    {
+        return match (true) {
+            // The second contact of a body that is fitted already.
+            $this->common !== null => [],
+            $this->isCapillary, $this->band->place->isInFins() => [ProbeFitting::step($this->band->place, $this->isCapillary)],
+            $this->band->place->isInHose() => [Message::of('step.sensor.hose-adapter')],
+            $this->bodyEarth !== null => [Message::of('step.sensor.no-tape')],
+            default => [Message::of('step.sensor.thread')],
+        };
+    }
+
+    public function opensCoolant(): bool
+    {
+        return ! $this->band->place->isInFins();
+    }
+
+    public function initialPosition(OperatingConditions $conditions): int
+    {
+        return Hysteresis::of($this->band, $conditions, $this->id);
+    }
+
+    public function nextPosition(int $position, OperatingConditions $conditions, NodeVoltages $voltages): int
     {
         return $position;
     }
 
-    public function worked(): int
+    public function actuatedPosition(): int
     {
         return Hysteresis::HOT;
     }

@@ -4,34 +4,43 @@ declare(strict_types=1);
 
 namespace LampThread\Proof\Rule;
 
-use LampThread\Proof\Finding;
-use LampThread\Proof\Severity;
+use LampThread\Brief\Assumptions;
+use LampThread\Circuit\Component\Battery;
+use LampThread\Circuit\Component\DelayRelay;
+use LampThread\Circuit\Component\Key;
+use LampThread\Message\Unit;
+use LampThread\Operation\OperatingPoint;
+use LampThread\Proof\Finding\Figure;
+use LampThread\Proof\Finding\Finding;
+use LampThread\Proof\Finding\Severity;
 use LampThread\Sizing\Sizing;
 
 /** What after-run takes from the battery. Below 70 % of its capacity starting is in doubt (common practice, no source). */
 final readonly class AfterRunDrain implements Rule
 {
-    private const MOST_SHARE = 0.3;
-
     public function judge(Sizing $sizing): array
     {
         $afterRun = $sizing->brief->control->afterRun;
         if ($afterRun === null) {
             return [];
         }
-        $currentA = $sizing->duty->greatestA('after-run-relay');
-        $takenAh = $currentA * $afterRun->delayS / 3600;
-        $share = $takenAh / $sizing->brief->supply->batteryAh;
+        $drawnA = $sizing->envelope->greatest(static fn (OperatingPoint $point): float => $point->conditions->key === Key::Off && $point->conditions->elapsedS !== null
+            ? -$point->currentA(Battery::ID)
+            : 0.0);
+        $takenAh = $drawnA * $afterRun->delayS / 3600;
+        $batteryAh = $sizing->brief->supply->batteryAh;
+        $percent = 100 * $takenAh / $batteryAh;
+        $flattens = $takenAh > Assumptions::usableAh($batteryAh);
 
         return [new Finding(
-            $share > self::MOST_SHARE ? 'after-run-flattens' : 'after-run-drain',
-            $share > self::MOST_SHARE ? Severity::Danger : Severity::Note,
-            $share > self::MOST_SHARE ? 'After-run leaves too little to start with' : 'After-run takes a little from the battery',
-            'The fan runs on with the key out: hands clear until it stops.',
-            'after-run-relay',
+            $flattens ? 'after-run-flattens' : 'after-run-drain',
+            $flattens ? Severity::Danger : Severity::Note,
+            DelayRelay::ID,
             '/control/afterRun/delayS',
-            ['takes' => [$takenAh, 'Ah'], 'of capacity' => [100 * $share, '%'], 'left' => [100 - 100 * $share, '%']],
-            [],
+            figures: [
+                Figure::of('takes', Unit::AmpereHour->of($takenAh)), Figure::of('of-capacity', Unit::Percent->of($percent)),
+                Figure::of('left', Unit::Percent->of(100 - $percent)),
+            ],
         )];
     }
 }

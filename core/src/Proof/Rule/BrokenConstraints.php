@@ -4,10 +4,16 @@ declare(strict_types=1);
 
 namespace LampThread\Proof\Rule;
 
-use LampThread\Proof\Finding;
-use LampThread\Proof\Findings;
-use LampThread\Proof\Remedy;
-use LampThread\Proof\Severity;
+use LampThread\Brief\EarthReturn;
+use LampThread\Brief\Zone;
+use LampThread\Message\Message;
+use LampThread\Message\Quantity;
+use LampThread\Message\Unit;
+use LampThread\Proof\Finding\Figure;
+use LampThread\Proof\Finding\Finding;
+use LampThread\Proof\Finding\Remedy;
+use LampThread\Proof\Finding\Severity;
+use LampThread\Sizing\Candidate;
 use LampThread\Sizing\Choice;
 use LampThread\Sizing\Constraint;
 use LampThread\Sizing\Sizing;
@@ -18,13 +24,51 @@ use LampThread\Sizing\Sizing;
  */
 final readonly class BrokenConstraints implements Rule
 {
-    /** Drop above which a circuit is refused, % of system voltage (common practice, no source). */
-    private const REFUSED_DROP_PERCENT = 10.0;
+    /** Insulation of the best cable that is common, °C. */
+    private const BEST_INSULATION_C = 125.0;
+
+    /** The most that the wires of a fan are let lose, % (common practice, no source). */
+    private const MOST_DROP_PERCENT = 5.0;
+
+    /** Constraint to the code of the finding where it is broken, and how bad that is. */
+    private const FINDINGS = [
+        'continuous-load' => ['fuse-over-load', Severity::Warning],
+        'fuse-rating' => ['fuse-over-wire', Severity::Danger],
+        'long-overload' => ['wire-hot-at-overload', Severity::Danger],
+        'short-circuit' => ['short-burns-wire', Severity::Danger],
+        'opens-on-short' => ['short-too-weak', Severity::Warning],
+        'steady-current' => ['wire-over-ampacity', Severity::Danger],
+        'wire-drop' => ['drop-over-limit', Severity::Warning],
+        'strength' => ['wire-too-thin', Severity::Warning],
+        'running-current' => ['relay-over-rating', Severity::Danger],
+        'ends-take' => ['wire-fits-no-end', Severity::Warning],
+        'ends-hold' => ['wire-fits-no-end', Severity::Warning],
+        'fuse-before' => ['relay-below-fuse', Severity::Warning],
+        'contact-drop' => ['joint-drop', Severity::Warning],
+        'start-current' => ['relay-over-inrush', Severity::Danger],
+        'rest-contact' => ['rest-over-rating', Severity::Danger],
+        'life' => ['relay-worn-early', Severity::Note],
+        'shared-fuse' => ['fuse-over-shared', Severity::Danger],
+        'fast-fuse' => ['fuse-fast-for-start', Severity::Note],
+        'start-surge' => ['fuse-opens-at-start', Severity::Warning],
+        'pull-in' => ['coil-does-not-pull', Severity::Danger],
+        'drop-out' => ['coil-does-not-let-go', Severity::Danger],
+        'coil-polarity' => ['coil-diode-reversed', Severity::Danger],
+        'switched-current' => ['switch-over-rating', Severity::Danger],
+        'forward-current' => ['diode-over-rating', Severity::Danger],
+        'heat' => ['resistor-too-hot', Severity::Danger],
+        'earth-lift' => ['earth-lifted', Severity::Warning],
+    ];
 
     public function judge(Sizing $sizing): array
     {
         $findings = [];
         foreach ($sizing->choices as $choice) {
+            if (! $choice->isMade()) {
+                $findings[] = $this->nothingFits($choice, $sizing);
+
+                continue;
+            }
             $broken = array_map(fn (Constraint $constraint): Finding => $this->finding($choice, $constraint), $choice->taken->broken());
             if ($broken !== []) {
                 $findings[] = self::merged($broken);
@@ -34,71 +78,92 @@ final readonly class BrokenConstraints implements Rule
         return $findings;
     }
 
+    private function nothingFits(Choice $choice, Sizing $sizing): Finding
+    {
+        $nearest = $choice->taken->deciding();
+
+        return new Finding(
+            'nothing-fits',
+            Severity::Danger,
+            $choice->id,
+            $choice->briefPath,
+            figures: [
+                Figure::of('needs', new Quantity($nearest->value, $nearest->unit)),
+                Figure::of('has', new Quantity($nearest->limit, $nearest->unit)),
+            ],
+            remedies: $choice->kind === 'wire' ? self::wireRemedies($choice, $sizing) : [],
+            reason: Message::of(
+                'finding.nothing-fits.reason', choice: $choice->name, part: $choice->taken->label(), constraint: $nearest->name(),
+                needs: new Quantity($nearest->value, $nearest->unit), has: new Quantity($nearest->limit, $nearest->unit),
+            ),
+        );
+    }
+
+    /** @return list<Remedy> each of which is tried before it is offered */
+    private static function wireRemedies(Choice $choice, Sizing $sizing): array
+    {
+        $remedies = [Remedy::of('better-insulation', ['/wiring/insulationC' => self::BEST_INSULATION_C], ['insulation' => Unit::Celsius->of(self::BEST_INSULATION_C)])];
+        foreach ($sizing->circuit->wiresOf($sizing->circuit->wireGroups[$choice->id]) as $wire) {
+            if ($wire->segment->zone !== Zone::Cabin) {
+                $path = "/runs/{$wire->stretch->value}";
+                $remedies[] = Remedy::of('cooler-way', ["{$path}/zone" => Zone::Cabin->value, "{$path}/ambientC" => null], [
+                    'stretch' => Message::of("stretch.{$wire->stretch->value}"), 'ambient' => Unit::Celsius->of(Zone::Cabin->ambientC()),
+                ]);
+            }
+        }
+        foreach ($sizing->brief->control->stages as $at => $stage) {
+            if ($stage->sharesRelay) {
+                $remedies[] = Remedy::of('relay-each', ["/control/stages/{$at}/sharesRelay" => false]);
+            }
+        }
+        $remedies[] = Remedy::of('allow-drop', ['/wiring/dropLimitPercent' => self::MOST_DROP_PERCENT], ['drop' => Unit::Percent->of(self::MOST_DROP_PERCENT)]);
+
+        return $remedies;
+    }
+
     /** @param  non-empty-list<Finding>  $broken */
     private static function merged(array $broken): Finding
     {
-        $worst = Findings::ordered($broken)[0];
-        $others = array_map(
-            static fn (Finding $finding): string => lcfirst($finding->title),
-            array_values(array_filter($broken, static fn (Finding $finding): bool => $finding !== $worst)),
-        );
+        $worst = $broken[0];
+        foreach ($broken as $finding) {
+            $worst = $finding->severity->rank() < $worst->severity->rank() ? $finding : $worst;
+        }
+        $others = array_filter($broken, static fn (Finding $finding): bool => $finding !== $worst);
 
-        return $others === [] ? $worst : $worst->also($others);
+        return $worst->bringing(...array_values($others));
     }
 
     private function finding(Choice $choice, Constraint $constraint): Finding
     {
-        [$code, $severity, $title] = match ($constraint->name) {
-            'its fuse' => ['fuse-over-wire', Severity::Danger, 'The fuse lets more through than the wire carries'],
-            'long overload' => ['wire-hot-at-overload', Severity::Danger, 'A long overload ruins the wire before its fuse opens'],
-            'short circuit' => ['short-burns-wire', Severity::Danger, 'A short burns the wire before its fuse opens'],
-            'opens on a short' => ['short-too-weak', Severity::Warning, 'A short at the far end hardly opens the fuse'],
-            'steady current' => ['wire-over-ampacity', Severity::Danger, 'The wire runs too hot'],
-            'loop drop' => [
-                'drop-over-limit',
-                $constraint->value > self::REFUSED_DROP_PERCENT ? Severity::Danger : Severity::Warning,
-                'Too much voltage is lost on the way',
-            ],
-            'strength' => ['wire-too-thin', Severity::Warning, 'The wire is too thin to last'],
-            'running current' => ['relay-over-rating', Severity::Danger, 'The relay runs above its rating'],
-            'start current' => ['relay-over-inrush', Severity::Danger, 'The start current can weld the relay'],
-            'rest contact' => ['rest-over-rating', Severity::Danger, 'The rest contact carries more than it may'],
-            'life' => ['relay-worn-early', Severity::Note, 'The relay wears out early'],
-            'the fuse it shares' => ['fuse-over-shared', Severity::Danger, 'The fuse is larger than the one it shares'],
-            'start surge' => ['fuse-opens-at-start', Severity::Warning, 'An aged fuse can open as the fan starts'],
-            'hot coil pulls in' => ['coil-does-not-pull', Severity::Danger, 'The hot coil may not pull in'],
-            'cold coil lets go' => ['coil-does-not-let-go', Severity::Danger, 'What leaks through the coil may hold the relay in'],
-            'coil polarity' => ['coil-diode-reversed', Severity::Danger, 'The coil’s diode is the wrong way round'],
-            'switched current' => ['switch-over-rating', Severity::Danger, 'The switch carries more than it is made for'],
-            'forward current' => ['diode-over-rating', Severity::Danger, 'The diode carries more than it is made for'],
-            'heat' => ['resistor-too-hot', Severity::Danger, 'The resistor runs too hot'],
-            'earth lift' => ['earth-lifted', Severity::Warning, 'The earth point is lifted'],
-            default => ['fuse-over-load', Severity::Warning, 'The fuse is loaded too hard'],
-        };
-        $fitting = array_values(array_filter($choice->candidates, static fn ($candidate): bool => $candidate->fits()))[0] ?? null;
-        $remedies = $choice->isPinned && $fitting !== null
-            ? [new Remedy('Take '.$fitting->label(), ["/pinned/{$choice->id}" => null])]
-            : ($choice->kind === 'wire' && $choice->candidates === [] ? [new Remedy('Cut it new', [$choice->briefPath => null])] : []);
+        [$code, $severity] = self::FINDINGS[$constraint->code];
+        $needs = new Quantity($constraint->value, $constraint->unit);
+        $has = new Quantity($constraint->limit, $constraint->unit);
 
         return new Finding(
             $code,
             $severity,
-            $title,
-            sprintf(
-                '%s, %s: %s needs %.3g %s, %.3g %s are there. %s.',
-                $choice->name,
-                $choice->taken->label(),
-                $constraint->name,
-                $constraint->value,
-                $constraint->unit,
-                $constraint->limit,
-                $constraint->unit,
-                $constraint->formula,
-            ),
             $choice->id,
             $choice->briefPath,
-            ['needs' => [$constraint->value, $constraint->unit], 'has' => [$constraint->limit, $constraint->unit]],
-            $remedies,
+            figures: [Figure::of('needs', $needs), Figure::of('has', $has)],
+            remedies: self::remedies($choice),
+            reason: Message::of(
+                'finding.broken-constraint.reason',
+                choice: $choice->name, part: $choice->taken->label(), constraint: $constraint->name(), needs: $needs, has: $has,
+                formula: $constraint->formula(),
+            ),
         );
+    }
+
+    /** @return list<Remedy> */
+    private static function remedies(Choice $choice): array
+    {
+        $fitting = array_values(array_filter($choice->candidates, static fn (Candidate $candidate): bool => $candidate->fits()))[0] ?? null;
+
+        return match (true) {
+            $choice->isPinned && $fitting !== null => [Remedy::of('take-part', ["/pinned/{$choice->id}" => null], ['part' => $fitting->label()])],
+            $choice->kind === 'earth' => [Remedy::of('earth-at-battery', ['/control/earth' => EarthReturn::Battery->value])],
+            ! $choice->isPinned && $choice->kind === 'wire' && $choice->candidates === [] => [Remedy::of('cut-new', [$choice->briefPath => null])],
+            default => [],
+        };
     }
 }

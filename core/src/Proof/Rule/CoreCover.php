@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace LampThread\Proof\Rule;
 
-use LampThread\Proof\Finding;
-use LampThread\Proof\Severity;
+use LampThread\Brief\Fan;
+use LampThread\Brief\Mount;
+use LampThread\Message\Unit;
+use LampThread\Proof\Finding\Figure;
+use LampThread\Proof\Finding\Finding;
+use LampThread\Proof\Finding\Severity;
 use LampThread\Sizing\Sizing;
 
 /** Without a shroud a fan cools only its own disc; and no fan is wider than the core. Common practice, no source. */
@@ -13,6 +17,9 @@ final readonly class CoreCover implements Rule
 {
     /** Share of the face below which most of the core is idle while the vehicle stands (common practice, no source). */
     private const LEAST_SHARE = 0.6;
+
+    /** Tanks beside the core give a shroud a little more room (common practice, no source). */
+    private const OVERHANG = 1.05;
 
     public function judge(Sizing $sizing): array
     {
@@ -26,12 +33,9 @@ final readonly class CoreCover implements Rule
             $findings[] = new Finding(
                 'core-uncovered',
                 Severity::Warning,
-                'Most of the core gets no air while the vehicle stands',
-                'Without a shroud over the whole core each fan cools only its own disc. A shroud matters more than the fan.',
                 $sizing->brief->fans[0]->id,
                 '/fit/shroudPercent',
-                ['covered' => [100 * $share, '%'], 'wanted' => [100 * self::LEAST_SHARE, '%']],
-                [],
+                figures: [Figure::of('covered', Unit::Percent->of(100 * $share)), Figure::of('wanted', Unit::Percent->of(100 * self::LEAST_SHARE))],
             );
         }
         foreach ($sizing->brief->fans as $at => $fan) {
@@ -40,16 +44,37 @@ final readonly class CoreCover implements Rule
                 $findings[] = new Finding(
                     'fan-wider-than-core',
                     Severity::Warning,
-                    'The fan is wider than the core',
-                    'Its tips move air past the core, not through it.',
                     $fan->id,
                     "/fans/{$at}/diameterMm",
-                    ['fan' => [$fan->diameterMm, 'mm'], 'core' => [$roomMm, 'mm']],
-                    [],
+                    figures: [Figure::of('fan', Unit::Millimetre->of($fan->diameterMm)), Figure::of('core', Unit::Millimetre->of($roomMm))],
                 );
             }
         }
 
-        return $findings;
+        // One that is too wide by itself is the cause.
+        return array_filter($findings, static fn (Finding $one): bool => $one->code === 'fan-wider-than-core') === [] ? [...$findings, ...$this->together($sizing)] : $findings;
+    }
+
+    /** @return list<Finding> */
+    private function together(Sizing $sizing): array
+    {
+        $fit = $sizing->brief->fit;
+        if ($fit === null) {
+            return [];
+        }
+        foreach (Mount::cases() as $mount) {
+            $fans = array_filter($sizing->brief->fans, static fn (Fan $fan): bool => $fan->mount === $mount);
+            $wide = array_sum(array_map(static fn (Fan $fan): float => $fan->diameterMm, $fans));
+            // Up to three stand in a row; four stand in two rows.
+            $roomMm = (count($fans) > 3 ? 2 : 1) * max($fit->coreWidthMm, $fit->coreHeightMm);
+            if (count($fans) > 1 && $wide > self::OVERHANG * $roomMm) {
+                return [new Finding(
+                    'fans-wider-than-core', Severity::Warning, $sizing->brief->fans[0]->id, '/fit/coreWidthMm',
+                    figures: [Figure::of('fans', Unit::Millimetre->of($wide)), Figure::of('core', Unit::Millimetre->of($roomMm))],
+                )];
+            }
+        }
+
+        return [];
     }
 }

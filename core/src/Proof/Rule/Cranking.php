@@ -6,10 +6,13 @@ namespace LampThread\Proof\Rule;
 
 use LampThread\Brief\CoilFeed;
 use LampThread\Circuit\Component\FanMotor;
-use LampThread\Electrics\Key;
-use LampThread\Proof\Finding;
-use LampThread\Proof\Remedy;
-use LampThread\Proof\Severity;
+use LampThread\Circuit\Component\Key;
+use LampThread\Circuit\Component\Rail;
+use LampThread\Message\Unit;
+use LampThread\Proof\Finding\Figure;
+use LampThread\Proof\Finding\Finding;
+use LampThread\Proof\Finding\Remedy;
+use LampThread\Proof\Finding\Severity;
 use LampThread\Sizing\Sizing;
 
 /** A fan that runs while the starter turns takes from the starter. Common practice, no source. */
@@ -17,18 +20,21 @@ final readonly class Cranking implements Rule
 {
     public function judge(Sizing $sizing): array
     {
-        foreach ($sizing->duty->points as $point) {
+        foreach ($sizing->envelope->points as $point) {
             foreach ($sizing->circuit->each(FanMotor::class) as $motor) {
-                if ($point->setting->key === Key::Crank && $point->position($motor->id) === FanMotor::TURNING) {
+                if ($point->conditions->key === Key::Crank && $point->position($motor->id) === FanMotor::TURNING) {
                     return [new Finding(
                         'runs-while-cranking',
-                        Severity::Warning,
-                        'The fan can run while cranking',
-                        'Its coil’s feed stays live while the starter turns, and the voltage left is enough to pull the relay in.',
+                        // A hand that leaves it on knows that it runs.
+                        $sizing->circuit->sensors() === [] ? Severity::Note : Severity::Warning,
                         $motor->id,
                         '/control/coilFeed',
-                        ['draws' => [$point->currentA($motor->id), 'A'], 'battery' => [$point->volts->at('battery:+'), 'V']],
-                        [new Remedy('Feed the coil from an accessory circuit', ['/control/coilFeed' => CoilFeed::Accessory->value])],
+                        figures: [
+                            Figure::of('draws', Unit::Ampere->of($point->currentA($motor->id))), Figure::of(
+                                'battery', Unit::Volt->of($point->voltages->at(Rail::SUPPLY)),
+                            ),
+                        ],
+                        remedies: [Remedy::of('accessory-feed', ['/control/coilFeed' => CoilFeed::Accessory->value])],
                     )];
                 }
             }

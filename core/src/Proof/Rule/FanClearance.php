@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace LampThread\Proof\Rule;
 
 use LampThread\Brief\Mount;
-use LampThread\Proof\Finding;
-use LampThread\Proof\Severity;
+use LampThread\Message\Unit;
+use LampThread\Proof\Finding\Figure;
+use LampThread\Proof\Finding\Finding;
+use LampThread\Proof\Finding\Severity;
 use LampThread\Sizing\Sizing;
 
 /** Fan depth against the room behind the core. 3 to 6 mm is the least gap people accept (common practice, no source). */
@@ -26,14 +28,13 @@ final readonly class FanClearance implements Rule
                 $findings[] = new Finding(
                     $gapMm < 0 ? 'fan-does-not-fit' : 'fan-gap-small',
                     $gapMm < self::LEAST_MM ? Severity::Danger : Severity::Warning,
-                    $gapMm < 0 ? 'The fan does not fit' : 'The gap behind the fan is small',
-                    $gapMm < 0
-                        ? 'It is deeper than the room between the core and the nearest pulley or belt. Choose a thinner fan, or push from the front.'
-                        : 'Engines rock and cores flex: below 3 mm blades and belts meet, 3 to 6 mm is the least people accept.',
                     $fan->id,
                     "/fans/{$at}/depthMm",
-                    ['room' => [$clearanceMm, 'mm'], 'fan depth' => [$fan->depthMm, 'mm'], 'gap' => [$gapMm, 'mm']],
-                    [],
+                    figures: [
+                        Figure::of('room', Unit::Millimetre->of($clearanceMm)),
+                        Figure::of('fan-depth', Unit::Millimetre->of($fan->depthMm)),
+                        Figure::of('gap', Unit::Millimetre->of($gapMm)),
+                    ],
                 );
             }
         }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace LampThread\Proof\Rule;
 
-use LampThread\Proof\Finding;
-use LampThread\Proof\Remedy;
-use LampThread\Proof\Severity;
+use LampThread\Proof\Finding\Finding;
+use LampThread\Proof\Finding\Remedy;
+use LampThread\Proof\Finding\Severity;
 use LampThread\Sizing\Sizing;
 
 /**
@@ -19,31 +19,19 @@ final readonly class FanDirection implements Rule
     {
         $findings = [];
         foreach ($sizing->brief->fans as $at => $fan) {
-            $turned = $fan->isTurnedRound();
-            if ($fan->polarityReversed !== $turned) {
+            $isTurned = $fan->isTurnedRound();
+            if ($fan->polarityReversed !== $isTurned) {
+                $path = "/fans/{$at}/polarityReversed";
                 $findings[] = new Finding(
-                    'fan-blows-backwards',
-                    Severity::Danger,
-                    'The fan blows the wrong way',
-                    $turned
-                        ? 'It was made for the other side of the core: its leads must be exchanged, or it works against the ram air. Check the direction before closing up.'
-                        : 'It is mounted as it was made, and its leads are exchanged. Lead colours lie: check the direction before closing up.',
-                    $fan->id,
-                    "/fans/{$at}/polarityReversed",
-                    [],
-                    [new Remedy($turned ? 'Exchange its leads' : 'Connect its leads as made', ["/fans/{$at}/polarityReversed" => $turned])],
+                    'fan-blows-backwards', Severity::Danger, $fan->id, $path, ['isTurned' => $isTurned],
+                    remedies: [Remedy::of($isTurned ? 'exchange-leads' : 'leads-as-made', [$path => $isTurned])],
                 );
             }
-            if ($fan->bladeFlipped !== $turned) {
+            if ($fan->bladeFlipped !== $isTurned) {
+                $path = "/fans/{$at}/bladeFlipped";
                 $findings[] = new Finding(
-                    'blade-wrong-way-round',
-                    Severity::Warning,
-                    'The blade is the wrong way round',
-                    'A blade that turns backwards moves about half the air, loudly.',
-                    $fan->id,
-                    "/fans/{$at}/bladeFlipped",
-                    [],
-                    [new Remedy($turned ? 'Turn the blade round' : 'Put the blade back as made', ["/fans/{$at}/bladeFlipped" => $turned])],
+                    'blade-wrong-way-round', Severity::Warning, $fan->id, $path,
+                    remedies: [Remedy::of($isTurned ? 'turn-blade' : 'blade-as-made', [$path => $isTurned])],
                 );
             }
         }

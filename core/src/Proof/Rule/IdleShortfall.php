@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace LampThread\Proof\Rule;
 
-use LampThread\Proof\Finding;
-use LampThread\Proof\Severity;
+use LampThread\Circuit\Component\Battery;
+use LampThread\Message\Unit;
+use LampThread\Proof\Finding\Figure;
+use LampThread\Proof\Finding\Finding;
+use LampThread\Proof\Finding\Severity;
 use LampThread\Sizing\Sizing;
 use LampThread\Sizing\SupplyBalance;
 
@@ -25,16 +28,13 @@ final readonly class IdleShortfall implements Rule
         return [new Finding(
             'idle-shortfall',
             $balance->hoursLeft < self::QUEUE_H ? Severity::Warning : Severity::Note,
-            'At idle the battery drains',
-            'With everything on, the alternator’s idle output is less than what is drawn. A queue on a hot evening then ends with a weak battery.',
-            'battery',
+            Battery::ID,
             '/supply/alternatorIdleA',
-            [
-                'short' => [-$balance->balanceA, 'A'],
-                'battery' => [$balance->busV, 'V'],
-                'until 70 % is left' => [$balance->hoursLeft, 'h'],
+            figures: [
+                Figure::of('short', Unit::Ampere->of(-$balance->balanceA)),
+                Figure::of('battery', Unit::Volt->of($balance->busV)),
+                Figure::of('until-least-charge', Unit::Hour->of($balance->hoursLeft)),
             ],
-            [],
         )];
     }
 }

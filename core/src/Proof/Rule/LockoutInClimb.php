@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace LampThread\Proof\Rule;
 
-use LampThread\Proof\Finding;
-use LampThread\Proof\Remedy;
-use LampThread\Proof\Severity;
+use LampThread\Circuit\Control\Lockout\EngineSpeedLockout;
+use LampThread\Message\Message;
+use LampThread\Message\Unit;
+use LampThread\Proof\Finding\Figure;
+use LampThread\Proof\Finding\Finding;
+use LampThread\Proof\Finding\Remedy;
+use LampThread\Proof\Finding\Severity;
 use LampThread\Sizing\Sizing;
 
 /** Engine speed is not road speed: in a low gear up a hill the lockout holds the fan off when it is needed most. Common practice, no source. */
@@ -25,37 +29,23 @@ final readonly class LockoutInClimb implements Rule
         if ($aboveRpm === null) {
             return [];
         }
-        $numbers = ['lockout above' => [$aboveRpm, 'rpm']];
-        if ($driveline !== null) {
-            foreach ($driveline->gearRatios as $at => $ratio) {
-                $numbers['road speed in gear '.($at + 1)] = [$driveline->roadKmh($aboveRpm, $ratio), 'km/h'];
-            }
+        $figures = [Figure::of('lockout-above', Unit::Rpm->of($aboveRpm))];
+        foreach ($driveline->gearRatios ?? [] as $at => $ratio) {
+            $figures[] = new Figure(
+                Message::of('figure.road-speed-in-gear', gear: $at + 1), Unit::KilometrePerHour->of($driveline?->roadKmh($aboveRpm, $ratio) ?? 0.0),
+            );
         }
-        $climbs = $driveline === null
-            ? $aboveRpm <= self::CLIMB_RPM
-            : $driveline->roadKmh($aboveRpm, max($driveline->gearRatios)) < self::RAM_AIR_KMH && $aboveRpm <= self::CLIMB_RPM;
-        if (! $climbs) {
-            return $driveline === null ? [] : [new Finding(
-                'lockout-road-speed',
-                Severity::Note,
-                'Road speed at which the lockout takes the fan away',
-                'Compute it for every gear before believing that it means highway.',
-                $sizing->brief->control->stages[0]->id.'-speed-lockout',
-                '/control/lockouts/aboveRpm',
-                $numbers,
-                [],
-            )];
-        }
+        $climbs = $aboveRpm <= self::CLIMB_RPM
+            && ($driveline === null || $driveline->roadKmh($aboveRpm, max($driveline->gearRatios)) < self::RAM_AIR_KMH);
+        $subject = EngineSpeedLockout::contact($sizing->brief->control->stages[0]->id);
+        $path = '/control/lockouts/aboveRpm';
 
-        return [new Finding(
-            'lockout-in-climb',
-            Severity::Danger,
-            'The lockout holds the fan off in a slow climb',
-            'It feels engine speed, not road speed. In a low gear there is no ram air at this engine speed.',
-            $sizing->brief->control->stages[0]->id.'-speed-lockout',
-            '/control/lockouts/aboveRpm',
-            $numbers,
-            [new Remedy('Take the lockout out', ['/control/lockouts/aboveRpm' => null])],
-        )];
+        return match (true) {
+            $climbs => [
+                new Finding('lockout-in-climb', Severity::Danger, $subject, $path, figures: $figures, remedies: [Remedy::of('no-lockout', [$path => null])]),
+            ],
+            $driveline !== null => [new Finding('lockout-road-speed', Severity::Note, $subject, $path, figures: $figures)],
+            default => [],
+        };
     }
 }

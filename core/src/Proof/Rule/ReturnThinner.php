@@ -6,9 +6,11 @@ namespace LampThread\Proof\Rule;
 
 use LampThread\Circuit\Component\FanMotor;
 use LampThread\Circuit\Wire;
-use LampThread\Proof\Finding;
-use LampThread\Proof\Remedy;
-use LampThread\Proof\Severity;
+use LampThread\Message\Unit;
+use LampThread\Proof\Finding\Figure;
+use LampThread\Proof\Finding\Finding;
+use LampThread\Proof\Finding\Remedy;
+use LampThread\Proof\Finding\Severity;
 use LampThread\Sizing\Sizing;
 
 /** What flows to a fan flows back: a return thinner than the feed is its weakest part, and forgotten. Common practice, no source. */
@@ -18,21 +20,24 @@ final readonly class ReturnThinner implements Rule
     {
         $findings = [];
         foreach ($sizing->circuit->each(FanMotor::class) as $motor) {
-            $feed = $this->thickest($sizing->circuit->wires, $motor->terminal('+'));
-            $return = $this->thickest($sizing->circuit->wires, $motor->terminal('-'));
-            if ($feed === null || $return === null || $return->conductor->areaMm2 >= $feed->conductor->areaMm2) {
+            $feed = self::thickest($sizing->circuit->wiresInto($motor->terminal('+')));
+            $return = self::thickest($sizing->circuit->wiresInto($motor->terminal('-')));
+            // Sizes that are chosen here are thick enough each by itself.
+            if ($feed === null || $return === null || $return->segment->given === null || $return->conductor->areaMm2 >= $feed->conductor->areaMm2) {
                 continue;
             }
             $path = "/runs/{$return->stretch->value}/conductor";
             $findings[] = new Finding(
                 'return-thinner',
                 Severity::Warning,
-                'The return is thinner than the feed',
-                sprintf('%s %s brings the current, %s %s takes it back.', $feed->id, $feed->conductor->designation, $return->id, $return->conductor->designation),
                 $return->id,
                 $path,
-                ['feed' => [$feed->conductor->areaMm2, 'mm²'], 'return' => [$return->conductor->areaMm2, 'mm²']],
-                $return->run->given === null ? [] : [new Remedy('Cut the return new, from the fan’s reel', [$path => null])],
+                ['feed' => $feed->id, 'feedSize' => $feed->conductor->designation, 'return' => $return->id, 'returnSize' => $return->conductor->designation],
+                [
+                    Figure::of('feed', Unit::SquareMillimetre->of($feed->conductor->areaMm2)),
+                    Figure::of('return', Unit::SquareMillimetre->of($return->conductor->areaMm2)),
+                ],
+                [Remedy::of('cut-return-new', [$path => null])],
             );
         }
 
@@ -40,12 +45,11 @@ final readonly class ReturnThinner implements Rule
     }
 
     /** @param  list<Wire>  $wires */
-    private function thickest(array $wires, string $terminal): ?Wire
+    private static function thickest(array $wires): ?Wire
     {
         $thickest = null;
         foreach ($wires as $wire) {
-            $touches = $wire->from === $terminal || $wire->to === $terminal;
-            if ($touches && ($thickest === null || $wire->conductor->areaMm2 > $thickest->conductor->areaMm2)) {
+            if ($thickest === null || $wire->conductor->areaMm2 > $thickest->conductor->areaMm2) {
                 $thickest = $wire;
             }
         }

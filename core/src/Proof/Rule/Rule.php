@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Proof\Rule;
 
-use LampThread\Proof\Finding;
+use LampThread\Proof\Finding\Finding;
 use LampThread\Sizing\Sizing;
 
 /** One thing that is looked for in a design. */

@@ -5,14 +5,19 @@ declare(strict_types=1);
 namespace LampThread\Proof\Rule;
 
 use LampThread\Brief\Stage;
-use LampThread\Proof\Finding;
-use LampThread\Proof\Remedy;
-use LampThread\Proof\Severity;
+use LampThread\Message\Unit;
+use LampThread\Proof\Finding\Figure;
+use LampThread\Proof\Finding\Finding;
+use LampThread\Proof\Finding\Remedy;
+use LampThread\Proof\Finding\Severity;
+use LampThread\Road\Coolant;
+use LampThread\Road\Drives;
+use LampThread\Road\Vehicle;
 use LampThread\Sizing\Sizing;
 
 /**
  * On and off temperatures against the thermostat. Below its opening temperature no coolant is cooled: a fan that should stop
- * there never stops, and one that starts there runs before it can help. Places behind the core read lower by its drop.
+ * there may never stop, which a drive shows, and one that starts there runs before it can help. Places behind the core read lower by its drop.
  * Common practice, no source.
  */
 final readonly class SetPoints implements Rule
@@ -20,9 +25,28 @@ final readonly class SetPoints implements Rule
     /** What the on temperature should at least be above the thermostat's opening, K (common practice, no source). */
     public const ON_ABOVE_K = 2.0;
 
+    /** Least gap between on and off of the pair that is proposed, K (common practice, no source). */
+    private const LEAST_GAP_K = 5.0;
+
+    /** A ceiling is at least this much below boiling, K (common practice, no source). */
+    private const BELOW_BOILING_K = 5.0;
+
+    /** Drives in which a fan that ever stops would. */
+    private const DRIVES = ['4-motorway', '2-town'];
+
     public function judge(Sizing $sizing): array
     {
         $findings = [];
+        $cooling = $sizing->brief->cooling;
+        $boilsC = Coolant::boilsC($cooling->capKpa, $cooling->glycolPercent);
+        if ($cooling->ceilingC >= $boilsC) {
+            $ceilingC = floor($boilsC - self::BELOW_BOILING_K);
+            $findings[] = new Finding(
+                'ceiling-above-boiling', Severity::Danger, 'cooling', '/cooling/ceilingC', ['boils' => Unit::Celsius->of($boilsC)],
+                [Figure::of('ceiling', Unit::Celsius->of($cooling->ceilingC)), Figure::of('boils', Unit::Celsius->of($boilsC))],
+                [Remedy::of('lower-ceiling', ['/cooling/ceilingC' => $ceilingC], ['ceiling' => Unit::Celsius->of($ceilingC)])],
+            );
+        }
         foreach ($sizing->brief->control->stages as $at => $stage) {
             array_push($findings, ...$this->stage($stage, "/control/stages/{$at}/decider", $sizing));
         }
@@ -33,77 +57,68 @@ final readonly class SetPoints implements Rule
     /** @return list<Finding> */
     private function stage(Stage $stage, string $path, Sizing $sizing): array
     {
-        $decider = $stage->decider->band();
-        if ($decider === null) {
+        $band = $stage->decider->band();
+        if ($band === null) {
             return [];
         }
-        $subject = self::subject($stage, $sizing);
+        $subject = $sizing->circuit->sensorOf($stage->id)->id ?? $stage->id;
         $cooling = $sizing->brief->cooling;
-        $opensC = $cooling->thermostatOpensC - $decider->place->dropAcrossCoreK();
-        $gapK = $decider->onC - $decider->offC;
-        $felt = $decider->place->dropAcrossCoreK() > 0
-            ? sprintf(' There the coolant is about %g K cooler than where it enters.', $decider->place->dropAcrossCoreK())
-            : '';
-        $numbers = [
-            'thermostat opens, as felt there' => [$opensC, '°C'],
-            'on' => [$decider->onC, '°C'],
-            'off' => [$decider->offC, '°C'],
+        $dropK = $band->place->dropAcrossCoreK();
+        $opensC = $cooling->thermostatOpensC - $dropK;
+        $params = ['isBehindCore' => $dropK > 0, 'drop' => Unit::Kelvin->of($dropK), 'above' => Unit::Kelvin->of(self::ON_ABOVE_K)];
+        $figures = [
+            Figure::of('thermostat-opens', Unit::Celsius->of($opensC)),
+            Figure::of('on', Unit::Celsius->of($band->onC)),
+            Figure::of('off', Unit::Celsius->of($band->offC)),
         ];
         $offC = ceil($opensC) + 1.0;
-        $raised = new Remedy(
-            sprintf('Switch with on %g °C, off %g °C', $offC + max(5.0, $gapK), $offC),
-            ["{$path}/onC" => $offC + max(5.0, $gapK), "{$path}/offC" => $offC],
+        $onC = $offC + max(self::LEAST_GAP_K, $band->onC - $band->offC);
+        $raised = Remedy::of(
+            'switch-pair', ["{$path}/onC" => $onC, "{$path}/offC" => $offC], ['on' => Unit::Celsius->of($onC), 'off' => Unit::Celsius->of($offC)],
         );
         $findings = [];
-        if ($decider->offC <= $opensC) {
+        if ($band->offC <= $opensC) {
+            $findings[] = $this->stops($stage, $sizing)
+                ? new Finding('off-low', Severity::Note, $subject, "{$path}/offC", $params, $figures, [$raised])
+                : new Finding('off-below-thermostat', Severity::Warning, $subject, "{$path}/offC", $params, $figures, [$raised]);
+        }
+        $boilsC = Coolant::boilsC($cooling->capKpa, $cooling->glycolPercent) - $dropK;
+        if ($band->onC >= $boilsC) {
             $findings[] = new Finding(
-                'off-below-thermostat',
-                Severity::Warning,
-                'The fan never stops',
-                "It stops only at or below the temperature at which the thermostat closes the radiator off, so the coolant never gets there.{$felt}",
-                $subject,
-                "{$path}/offC",
-                $numbers,
-                [$raised],
+                'on-above-boiling', Severity::Danger, $subject, "{$path}/onC", $params, [...$figures, Figure::of('boils', Unit::Celsius->of($boilsC))], [$raised],
             );
         }
-        if ($decider->onC < $opensC + self::ON_ABOVE_K) {
-            $findings[] = new Finding(
-                'on-below-thermostat',
-                Severity::Warning,
-                'The fan starts before it can help',
-                "Until the thermostat is open the radiator holds no engine heat; wanted is on at least 2 K above its opening.{$felt}",
-                $subject,
-                "{$path}/onC",
-                $numbers,
-                [$raised],
-            );
+        if ($band->onC < $opensC + self::ON_ABOVE_K) {
+            $findings[] = new Finding('on-below-thermostat', Severity::Warning, $subject, "{$path}/onC", $params, $figures, [$raised]);
         }
-        if ($decider->onC >= $cooling->ceilingC - $decider->place->dropAcrossCoreK()) {
+        if ($band->onC >= $cooling->ceilingC - $dropK) {
             $findings[] = new Finding(
-                'on-above-ceiling',
-                Severity::Danger,
-                'The fan starts too late',
-                "The coolant is at its ceiling before the switch closes.{$felt}",
-                $subject,
-                "{$path}/onC",
-                [...$numbers, 'ceiling' => [$cooling->ceilingC, '°C']],
-                [$raised],
+                'on-above-ceiling', Severity::Danger, $subject, "{$path}/onC", $params, [
+                    ...$figures, Figure::of('ceiling', Unit::Celsius->of($cooling->ceilingC)),
+                ], [$raised],
             );
         }
 
         return $findings;
     }
 
-    /** The component that feels this stage's temperature. */
-    private static function subject(Stage $stage, Sizing $sizing): string
+    /** Whether a drive shows the stage stop after it has started: on the open road, where ram air cools most, or in town. */
+    private function stops(Stage $stage, Sizing $sizing): bool
     {
-        foreach (array_keys($sizing->circuit->feelers()) as $id) {
-            if (str_starts_with($id, "{$stage->id}-")) {
-                return $id;
+        $at = array_search($stage, $sizing->brief->control->stages, true);
+        $band = $stage->decider->band();
+        $vehicle = Vehicle::of($sizing);
+        foreach (self::DRIVES as $drive) {
+            $hasStarted = false;
+            foreach ($vehicle->drive(Drives::standard()[$drive])->result->samples as $sample) {
+                $readsC = $sample->readsC[$at] ?? 0.0;
+                if ($hasStarted && $readsC <= ($band->offC ?? -INF)) {
+                    return true;
+                }
+                $hasStarted = $hasStarted || $readsC >= ($band->onC ?? INF);
             }
         }
 
-        return $stage->id;
+        return false;
     }
 }

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace LampThread\Proof\Rule;
 
-use LampThread\Proof\Finding;
-use LampThread\Proof\Remedy;
-use LampThread\Proof\Severity;
+use LampThread\Brief\Assumptions;
+use LampThread\Message\Unit;
+use LampThread\Proof\Finding\Figure;
+use LampThread\Proof\Finding\Finding;
+use LampThread\Proof\Finding\Remedy;
+use LampThread\Proof\Finding\Severity;
 use LampThread\Sizing\Sizing;
 
 /** A second stage a few degrees above the first; 5 K is usual (common practice, no source). */
@@ -16,26 +19,23 @@ final readonly class StagesInOrder implements Rule
     {
         $findings = [];
         $stages = $sizing->brief->control->stages;
-        $speeds = $sizing->brief->control->speeds;
         foreach (array_slice($stages, 1) as $at => $stage) {
             $below = $stages[$at]->decider->band();
             $band = $stage->decider->band();
             if ($below !== null && $band !== null && $band->onC <= $below->onC) {
-                $path = '/control/stages/'.($at + 1).'/decider/onC';
+                $path = '/control/stages/'.($at + 1).'/decider';
+                $onC = $below->onC + Assumptions::STAGE_STEP_K;
                 $findings[] = new Finding(
-                    $speeds === null ? 'stages-out-of-order' : 'low-and-high-exchanged',
+                    $sizing->brief->control->speeds === null ? 'stages-out-of-order' : 'low-and-high-exchanged',
                     Severity::Warning,
-                    $speeds === null ? 'The second stage does not come after the first' : 'Low and high are exchanged',
-                    $speeds === null
-                        ? 'Both come on together, or the strong one first: the step between them is what keeps the starts apart.'
-                        : 'High comes on before low, or with it: low is then never heard. Printed instructions get the two swapped.',
                     $stage->id,
-                    $path,
-                    ['first on' => [$below->onC, '°C'], 'second on' => [$band->onC, '°C']],
-                    [new Remedy(sprintf('Second stage 5 K above, on %g °C', $below->onC + 5), [
-                        $path => $below->onC + 5.0,
-                        str_replace('onC', 'offC', $path) => $below->offC + 5.0,
-                    ])],
+                    "{$path}/onC",
+                    figures: [Figure::of('first-on', Unit::Celsius->of($below->onC)), Figure::of('second-on', Unit::Celsius->of($band->onC))],
+                    remedies: [Remedy::of(
+                        'second-stage-above',
+                        ["{$path}/onC" => $onC, "{$path}/offC" => $below->offC + Assumptions::STAGE_STEP_K],
+                        ['step' => Unit::Kelvin->of(Assumptions::STAGE_STEP_K), 'on' => Unit::Celsius->of($onC)],
+                    )],
                 );
             }
         }

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace LampThread\Proof\Rule;
 
-use LampThread\Circuit\Arrangement\CoilSupply;
 use LampThread\Circuit\Component\Fuse;
-use LampThread\Proof\Finding;
-use LampThread\Proof\Remedy;
-use LampThread\Proof\Severity;
+use LampThread\Circuit\Control\CoilSupply;
+use LampThread\Message\Unit;
+use LampThread\Proof\Finding\Figure;
+use LampThread\Proof\Finding\Finding;
+use LampThread\Proof\Finding\Remedy;
+use LampThread\Proof\Finding\Severity;
 use LampThread\Sizing\Sizing;
 
 /**
@@ -21,24 +23,23 @@ final readonly class TriggerFuse implements Rule
 
     public function judge(Sizing $sizing): array
     {
-        $fuse = $sizing->circuit->components[CoilSupply::FUSE] ?? null;
-        if (! $fuse instanceof Fuse || $fuse->part->ratedA <= self::MOST_A) {
-            return [];
+        $findings = [];
+        foreach ($sizing->circuit->each(Fuse::class) as $fuse) {
+            if ($fuse->id === CoilSupply::FUSE && $fuse->ratedA() > self::MOST_A) {
+                $path = "/pinned/{$fuse->id}";
+                $rated = Unit::Ampere->of($fuse->ratedA());
+                $findings[] = new Finding(
+                    'trigger-fuse-too-large',
+                    Severity::Danger,
+                    $fuse->id,
+                    $path,
+                    ['rated' => $rated, 'draws' => Unit::Ampere->of($sizing->envelope->greatestA($fuse->id))],
+                    [Figure::of('fuse', $rated), Figure::of('at-most', Unit::Ampere->of(self::MOST_A))],
+                    [Remedy::of('choose-coil-fuse', [$path => null])],
+                );
+            }
         }
 
-        return [new Finding(
-            'trigger-fuse-too-large',
-            Severity::Danger,
-            'The trigger wire is behind too large a fuse',
-            sprintf(
-                'A chafed trigger wire would take up to %g A for minutes before that fuse opens. The coil needs %.2f A.',
-                $fuse->part->ratedA,
-                $sizing->duty->greatestA($fuse->id),
-            ),
-            $fuse->id,
-            '/pinned/'.$fuse->id,
-            ['fuse' => [$fuse->part->ratedA, 'A'], 'at most' => [self::MOST_A, 'A']],
-            [new Remedy('Let the program choose the coil fuse', ["/pinned/{$fuse->id}" => null])],
-        )];
+        return $findings;
     }
 }

@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Design;
+
+use Illuminate\Contracts\Cache\Repository;
+use LampThread\Brief\Brief;
+use LampThread\Circuit\Circuit;
+use LampThread\Exchange\DesignPresenter;
+use LampThread\Exchange\EvaluatedProof;
+use LampThread\Exchange\JobFile;
+use LampThread\Exchange\ProofPresenter;
+use LampThread\Exchange\Wording;
+use LampThread\Parts\Shelf;
+use LampThread\Proof\FaultPairs;
+use LampThread\Proof\Finding\Finding;
+use LampThread\Proof\Findings;
+use LampThread\Proof\Proof;
+use LampThread\Proof\ProofSummary;
+use LampThread\Sizing\Sizing;
+
+/**
+ * Everything that follows from one content of a job file: each is worked out once, when it is first asked for. What takes long is kept
+ * between requests under the content and the build.
+ */
+final class Design
+{
+    /** Longer than anyone looks at one content of a job, s. */
+    public const KEPT_S = 43_200;
+
+    private ?Sizing $sizing = null;
+
+    /** @var list<Finding>|null */
+    private ?array $findings = null;
+
+    private ?Proof $proof = null;
+
+    /**
+     * @param  array<string, mixed>  $file  as decoded by JobFile
+     * @param  string  $key  of this content under this build
+     */
+    public function __construct(
+        public readonly array $file,
+        public readonly Brief $brief,
+        private readonly string $key,
+        private readonly JobFile $files,
+        private readonly Shelf $shelf,
+        private readonly Wording $wording,
+        private readonly Repository $cache,
+    ) {}
+
+    /** Kept for the next request too: it is a megabyte, which a change need not wait for. */
+    public function sizing(): Sizing
+    {
+        return $this->kept('sizing', $this->sized(...));
+    }
+
+    private function sized(): Sizing
+    {
+        return $this->sizing ??= $this->cache->get("sizing/{$this->key}") ?? Sizing::of($this->brief, $this->shelf);
+    }
+
+    /** The sized circuit: far smaller than the sizing, and all that the bench needs. */
+    public function circuit(): Circuit
+    {
+        return $this->sizing->circuit ?? $this->kept('circuit', fn (): Circuit => $this->sized()->circuit);
+    }
+
+    /** @return list<Finding> of the sizes alone */
+    public function findings(): array
+    {
+        return $this->findings ??= Findings::of($this->sized());
+    }
+
+    /** JSON that fits schema/design.json. */
+    public function answer(): string
+    {
+        return $this->kept('answer', fn (): string => self::json(DesignPresenter::of($this->sized(), $this->shelf, $this->wording, $this->findings())));
+    }
+
+    /** Kept within one request only: its behaviours hold code, which is not stored. */
+    public function proof(): Proof
+    {
+        return $this->proof ??= Proof::of($this->sizing(), $this->shelf);
+    }
+
+    public function faultPairs(): FaultPairs
+    {
+        return new FaultPairs($this->proof(), $this->shelf);
+    }
+
+    public function proofSummary(): ProofSummary
+    {
+        return $this->kept('proof-summary', fn (): ProofSummary => ProofSummary::of($this->proof()));
+    }
+
+    /** JSON that fits schema/proof.json: the proof with its remedies evaluated on the file. */
+    public function proofAnswer(): string
+    {
+        return $this->kept('proof-answer', fn (): string => self::json(ProofPresenter::of(
+            EvaluatedProof::of($this->file, $this->files, $this->shelf, $this->proof()), $this->wording,
+        )));
+    }
+
+    /**
+     * @template T of object|string
+     *
+     * @param  \Closure(): T  $work
+     * @return T
+     */
+    private function kept(string $what, \Closure $work): object|string
+    {
+        return $this->cache->remember("{$what}/{$this->key}", self::KEPT_S, $work);
+    }
+
+    /** @param  array<mixed>  $answer */
+    private static function json(array $answer): string
+    {
+        return json_encode($answer, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
+    }
+}

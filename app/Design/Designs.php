@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Design;
+
+use Illuminate\Contracts\Cache\Repository;
+use LampThread\Exchange\JobFile;
+use LampThread\Exchange\Wording;
+use LampThread\Message\InvalidInput;
+use LampThread\Parts\Shelf;
+
+/** The one place every endpoint gets brief, sizes, circuit and proof of a job's content from. */
+final class Designs
+{
+    /** @var array<string, Design> by content, within one request */
+    private array $designs = [];
+
+    public readonly Build $build;
+
+    public function __construct(
+        private readonly JobFile $files,
+        private readonly Shelf $shelf,
+        private readonly Wording $wording,
+        private readonly Repository $cache,
+    ) {
+        $this->build = Build::of($shelf->own);
+    }
+
+    /**
+     * @return array<string, mixed> a job file that has just come in, checked
+     *
+     * @throws InvalidInput with everything that is wrong and where
+     */
+    public function decode(string $json): array
+    {
+        $file = $this->files->decode($json);
+        $this->remember($this->key($file));
+
+        return $file;
+    }
+
+    /**
+     * @param  array<string, mixed>|null  $file  as it was stored, perhaps by an earlier build; null where it is no JSON at all
+     *
+     * @throws InvalidInput where it is no longer a job that can be read
+     */
+    public function of(?array $file): Design
+    {
+        $key = $this->key($file);
+        if (! isset($this->designs[$key])) {
+            if ($file === null || ! $this->cache->has("sound/{$key}")) {
+                $file = $this->files->decode((string) json_encode($file === null ? null : JobFile::withObjects($file)));
+                $this->remember($key);
+            }
+            $this->designs[$key] = new Design($file, $this->files->brief($file), $key, $this->files, $this->shelf, $this->wording, $this->cache);
+        }
+
+        return $this->designs[$key];
+    }
+
+    /** The schema need not be asked again for the same content under the same build. */
+    private function remember(string $key): void
+    {
+        $this->cache->put("sound/{$key}", true, Design::KEPT_S);
+    }
+
+    /** @param  array<string, mixed>|null  $file */
+    private function key(?array $file): string
+    {
+        return md5((string) json_encode($file)).'/'.$this->build->id;
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Http\Request;
+use LampThread\Exchange\QuantityParser;
+use LampThread\Message\InvalidInput;
+use LampThread\Message\Message;
+
+/** Fits schema/road-request.json; texts read as quantities, bounds as wide as any road. */
+final readonly class RoadRequest
+{
+    private const USUAL_DRIVE = '3-queue';
+
+    private const USUAL_GAPS_K = [5.0];
+
+    /**
+     * @param  list<float>  $gapsK  between on and off, for a sweep
+     * @param  array<string, mixed>  $changes  place to value
+     */
+    private function __construct(
+        public string $drive,
+        public float $altitudeM,
+        public ?float $ambientC,
+        public ?float $startsC,
+        public array $gapsK,
+        public array $changes,
+        public ?string $label,
+    ) {}
+
+    public static function read(Request $request, Body $body): self
+    {
+        $data = $body->of($request, 'road-request');
+        $wrong = [];
+        $number = static function (string $name, float $least, float $most) use ($data, &$wrong): ?float {
+            try {
+                return self::number($name, $data->{$name} ?? null, $least, $most);
+            } catch (InvalidInput $invalid) {
+                array_push($wrong, ...$invalid->problems);
+
+                return null;
+            }
+        };
+        $altitudeM = $number('altitudeM', -400, 6000);
+        $ambientC = $number('ambientC', -50, 60);
+        $startsC = $number('startsC', -50, 130);
+        if ($wrong !== []) {
+            throw new InvalidInput($wrong);
+        }
+
+        return new self(
+            $data->drive ?? self::USUAL_DRIVE,
+            $altitudeM ?? 0.0,
+            $ambientC,
+            $startsC,
+            array_values(array_map(floatval(...), $data->gapsK ?? self::USUAL_GAPS_K)),
+            Body::map($data->changes ?? null),
+            $data->label ?? null,
+        );
+    }
+
+    private static function number(string $name, int|float|string|null $value, float $least, float $most): ?float
+    {
+        if (is_string($value)) {
+            $value = QuantityParser::read($value, "/{$name}");
+        }
+        if ($value !== null && ($value < $least || $value > $most)) {
+            throw InvalidInput::at("/{$name}", Message::of('input.not-a-number-from-to', least: $least, most: $most));
+        }
+
+        return $value === null ? null : (float) $value;
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Circuit\Component;
+
+/** What is broken: component or wire to how. */
+final readonly class Faults
+{
+    /** How far off a drifted sensor reads, K (common practice, no source). */
+    public const DRIFT_K = 10.0;
+
+    /** The same for the same faults. */
+    public string $key;
+
+    /** @param  array<string, FaultKind>  $byId */
+    public function __construct(private array $byId = [])
+    {
+        $key = '';
+        foreach ($byId as $id => $kind) {
+            $key .= "{$id}={$kind->value}&";
+        }
+        $this->key = $key;
+    }
+
+    public function isNone(): bool
+    {
+        return $this->byId === [];
+    }
+
+    public function kind(string $id): ?FaultKind
+    {
+        return $this->byId[$id] ?? null;
+    }
+
+    /** Where a stuck component stays, and one that nothing gets through or that no coil moves; null for one that moves freely. */
+    public function position(string $id, StatefulComponent $component): ?int
+    {
+        return match ($this->byId[$id] ?? null) {
+            FaultKind::Open, FaultKind::StuckOff, FaultKind::Jammed, FaultKind::CoilOpen, FaultKind::CoilShort => 0,
+            FaultKind::StuckOn => $component->actuatedPosition(),
+            default => null,
+        };
+    }
+
+    /** How much less a component reads than there is, K; below 0 where it reads more. */
+    public function driftK(string $id): float
+    {
+        return match ($this->byId[$id] ?? null) {
+            FaultKind::Drifted => self::DRIFT_K,
+            FaultKind::DriftedHigh => -self::DRIFT_K,
+            default => 0.0,
+        };
+    }
+
+    /** With one more broken. */
+    public function and(string $id, FaultKind $kind): self
+    {
+        return new self([...$this->byId, $id => $kind]);
+    }
+
+    /** @return list<string> */
+    public function parts(): array
+    {
+        return array_keys($this->byId);
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Circuit\Component;
+
+use LampThread\Network\Element\Element;
+use LampThread\Network\Element\Resistor;
+use LampThread\Network\NodeVoltages;
+
+/**
+ * The two terminals a module reads its probe by: a pull-up from its supply, and a return to its earth. An open probe reads as cold, a
+ * shorted one as hot. Resistances are common practice, no source.
+ */
+final readonly class ProbeInput
+{
+    public const FROM = 'S1';
+
+    public const TO = 'S2';
+
+    private const PULL_UP_OHM = 2200.0;
+
+    private const RETURN_OHM = 0.5;
+
+    /** Share of the supply from which the probe counts as open, and up to which as shorted. */
+    private const OPEN_SHARE = 0.97;
+
+    private const SHORT_SHARE = 0.015;
+
+    public function __construct(private string $moduleId, private string $supply, private string $earth) {}
+
+    /** @return list<ConductionPath> */
+    public function paths(): array
+    {
+        return [
+            new ConductionPath($this->supply, $this->from(), Symbol::Module, $this->from()),
+            new ConductionPath($this->to(), $this->earth, Symbol::Module, $this->to()),
+        ];
+    }
+
+    /** @return list<Element> */
+    public function elements(): array
+    {
+        return [
+            new Resistor("{$this->moduleId}-probe-feed", $this->supply, $this->from(), self::PULL_UP_OHM),
+            new Resistor("{$this->moduleId}-probe-return", $this->to(), $this->earth, self::RETURN_OHM),
+        ];
+    }
+
+    public function isOpen(NodeVoltages $voltages): bool
+    {
+        return $this->share($voltages) > self::OPEN_SHARE;
+    }
+
+    public function isShorted(NodeVoltages $voltages): bool
+    {
+        return $this->share($voltages) < self::SHORT_SHARE;
+    }
+
+    private function share(NodeVoltages $voltages): float
+    {
+        $supplyV = $voltages->across($this->supply, $this->earth);
+
+        return $supplyV > 0 ? $voltages->across($this->from(), $this->earth) / $supplyV : 0.5;
+    }
+
+    private function from(): string
+    {
+        return "{$this->moduleId}:".self::FROM;
+    }
+
+    private function to(): string
+    {
+        return "{$this->moduleId}:".self::TO;
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Circuit\Component;
+
+use LampThread\Message\Message;
+use LampThread\Network\Element\Resistor;
+
+/** A sealed plug at a fan or a probe: it comes off without cutting. Its loom half has numbers; its other half is the part's own leads. */
+final readonly class ServicePlug extends Component
+{
+    /** One mated contact, Ω (common practice, no source). */
+    private const CONTACT_OHM = 0.0008;
+
+    /** @param  non-empty-array<int, array{string, bool}>  $pins  number to the part's terminal and whether current enters the part there */
+    public function __construct(string $id, string $mark, private Component $part, private array $pins)
+    {
+        parent::__construct($id, $mark, Message::of('component.service-plug', part: $part->name));
+    }
+
+    /** Dirty water between two contacts, Ω (common practice, no source). */
+    private const WATER_OHM = 100.0;
+
+    /** The loom's end of one of the part's terminals; null where that is not on this plug. */
+    public function endOf(string $terminal): ?string
+    {
+        foreach ($this->pins as $number => [$behind]) {
+            if ($behind === $terminal) {
+                return $this->terminal((string) $number);
+            }
+        }
+
+        return null;
+    }
+
+    public function termination(string $number): Termination
+    {
+        return $this->part->termination($number);
+    }
+
+    public function paths(): array
+    {
+        $paths = [];
+        foreach ($this->pins as $number => [$behind, $enters]) {
+            $ends = $enters ? [$this->terminal((string) $number), $behind] : [$behind, $this->terminal((string) $number)];
+            $paths[] = new ConductionPath(...[...$ends, Symbol::Plug]);
+        }
+
+        return $paths;
+    }
+
+    public function faultKinds(): array
+    {
+        return [FaultKind::Open, ...FaultKind::joints(), FaultKind::LeakToEarth, FaultKind::LeakToFeed];
+    }
+
+    public function broken(FaultKind $kind, array $sound): array
+    {
+        $to = match ($kind) {
+            FaultKind::LeakToEarth => Rail::EARTH,
+            FaultKind::LeakToFeed => Rail::SUPPLY,
+            default => null,
+        };
+        if ($to === null) {
+            return parent::broken($kind, $sound);
+        }
+        foreach (array_keys($this->pins) as $number) {
+            $sound[] = new Resistor("{$this->id}-water-{$number}", $this->terminal((string) $number), $to, self::WATER_OHM);
+        }
+
+        return $sound;
+    }
+
+    public function partsList(): array
+    {
+        return [new PartsListEntry(Message::of($this->part->termination('1') === Termination::SealedPlug ? 'part.probe-plug' : 'part.fan-plug'))];
+    }
+
+    public function fittingStep(): Message
+    {
+        return Message::of('step.fit.plug', mark: $this->mark, part: $this->part->name);
+    }
+
+    public function elements(OperatingConditions $conditions, int $position): array
+    {
+        $elements = [];
+        foreach ($this->paths() as $at => $path) {
+            $elements[] = new Resistor($at === 0 ? $this->id : "{$this->id}-".($at + 1), $path->from, $path->to, self::CONTACT_OHM);
+        }
+
+        return $elements;
+    }
+}

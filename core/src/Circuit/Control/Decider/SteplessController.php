@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Circuit\Control\Decider;
+
+use LampThread\Brief\DutyCurve;
+use LampThread\Brief\RequestInput;
+use LampThread\Brief\Stage;
+use LampThread\Brief\TemperatureBand;
+use LampThread\Circuit\Component\Stepless;
+use LampThread\Circuit\Control\Form\Field;
+use LampThread\Circuit\Control\Form\Fields;
+use LampThread\Circuit\Control\Form\FieldValues;
+use LampThread\Circuit\Control\Form\Option;
+use LampThread\Circuit\Control\Load\Load;
+use LampThread\Circuit\Control\Load\SteplessFan;
+use LampThread\Circuit\Harness;
+use LampThread\Circuit\TriggerLine;
+use LampThread\Message\Unit;
+
+/** A controller that gives the fan as much as the temperature asks for, from a least duty to all of it. */
+final readonly class SteplessController extends TriggersRelay
+{
+    /** What the usual one gives, A (common practice, no source). */
+    private const USUAL_RATED_A = 40.0;
+
+    /** Time the usual one takes from standstill to what it is asked for, s (common practice, no source). */
+    private const USUAL_SOFT_START_S = 3.0;
+
+    /** The least it can hold between starting and stopping, K (common practice, no source). */
+    private const LEAST_GAP_K = 2.0;
+
+    /**
+     * @param  TemperatureBand  $band  starts at the least duty at onC, stops at offC
+     * @param  float  $softStartS  from nothing to what is asked for, s; 0 for one that switches on at once
+     * @param  float  $ratedA  what it may give the fan, A
+     */
+    private function __construct(private TemperatureBand $band, private DutyCurve $duty, private float $softStartS, private float $ratedA) {}
+
+    public static function kind(): string
+    {
+        return 'stepless';
+    }
+
+    public static function fields(): array
+    {
+        return [
+            ...Fields::band(),
+            Field::number('spanK', Unit::Kelvin, 0.5, 40),
+            Field::number('leastDutyPercent', Unit::Percent, 5, 100),
+            Field::number('softStartS', Unit::Second, 0, 60, self::USUAL_SOFT_START_S),
+            Fields::ratedA(self::USUAL_RATED_A),
+        ];
+    }
+
+    public static function read(FieldValues $values): self
+    {
+        return new self(
+            $values->band(),
+            new DutyCurve($values->number('spanK'), $values->number('leastDutyPercent')),
+            $values->number('softStartS'),
+            $values->number('ratedA'),
+        );
+    }
+
+    public static function options(int $number): array
+    {
+        return [new Option(self::kind(), ['spanK' => 8.0, 'leastDutyPercent' => 25.0, 'ratedA' => self::USUAL_RATED_A])];
+    }
+
+    public function askedFields(Stage $stage): array
+    {
+        return ['ratedA', 'leastDutyPercent', 'spanK', 'softStartS', 'coolantStands'];
+    }
+
+    public function band(): TemperatureBand
+    {
+        return $this->band;
+    }
+
+    public function leastGapK(): float
+    {
+        return self::LEAST_GAP_K;
+    }
+
+    public function requestInput(): RequestInput
+    {
+        return RequestInput::Controller;
+    }
+
+    public function load(Stage $stage): Load
+    {
+        return new SteplessFan($stage, fn (Harness $harness, bool $hasRequest): Stepless => new Stepless(
+            "{$stage->id}-controller",
+            $harness->mark('A'),
+            $stage->id,
+            $this->band,
+            $this->duty,
+            $this->softStartS,
+            $this->ratedA,
+            $harness->stagePath($stage).'/decider/ratedA',
+            $harness->brief->supply->systemV,
+            $hasRequest,
+            array_sum(array_map(static fn (string $id): float => $harness->brief->fan($id)->runA, $stage->fanIds)),
+        ));
+    }
+
+    /** It carries the fan itself. */
+    public function install(Harness $harness, TriggerLine $line): void {}
+}

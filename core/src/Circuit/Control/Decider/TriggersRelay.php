@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Circuit\Control\Decider;
+
+use LampThread\Brief\Control;
+use LampThread\Brief\RequestInput;
+use LampThread\Brief\Side;
+use LampThread\Brief\Stage;
+use LampThread\Brief\TemperatureBand;
+use LampThread\Circuit\Circuit;
+use LampThread\Circuit\Component\Hysteresis;
+use LampThread\Circuit\Component\OperatingConditions;
+use LampThread\Circuit\Control\Demand;
+use LampThread\Circuit\Control\Load\Load;
+use LampThread\Circuit\Control\Load\RelayedFan;
+
+/** What most deciders are alike in: they work a relay of ours by a contact across its trigger line. */
+abstract readonly class TriggersRelay implements Decider
+{
+    public function band(): ?TemperatureBand
+    {
+        return null;
+    }
+
+    public function isFixedPair(): bool
+    {
+        return false;
+    }
+
+    public function leastGapK(): float
+    {
+        return 0.0;
+    }
+
+    public function keepsOriginalWiring(): bool
+    {
+        return false;
+    }
+
+    public function requestInput(): ?RequestInput
+    {
+        return null;
+    }
+
+    public function takesOpenSensorAsHot(): bool
+    {
+        return false;
+    }
+
+    public function option(): string
+    {
+        return static::kind();
+    }
+
+    public function askedFields(Stage $stage): array
+    {
+        return ['ratedA'];
+    }
+
+    public function side(): ?Side
+    {
+        return null;
+    }
+
+    public function load(Stage $stage): Load
+    {
+        return new RelayedFan($stage);
+    }
+
+    public function refusals(Stage $stage, string $path, Control $control): array
+    {
+        return [];
+    }
+
+    public function asks(Stage $stage, OperatingConditions $conditions, Circuit $circuit): bool
+    {
+        $sensor = $circuit->sensorOf($stage->id);
+
+        return $sensor !== null && Hysteresis::of($sensor->band(), $conditions, $sensor->id) === Hysteresis::HOT;
+    }
+
+    public function worksWithoutCoilFeed(): bool
+    {
+        return false;
+    }
+
+    public function demand(): Demand
+    {
+        return Demand::Temperature;
+    }
+}

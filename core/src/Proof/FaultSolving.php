@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Proof;
+
+use LampThread\Circuit\Circuit;
+use LampThread\Circuit\Component\FaultKind;
+use LampThread\Circuit\Component\Faults;
+use LampThread\Operation\OperatingPoint;
+use LampThread\Operation\Solver;
+
+/**
+ * Solves faults in states. What can change nothing is not solved, and what stands as another does is solved once.
+ *
+ * @internal
+ */
+final class FaultSolving
+{
+    /** Pairs of state and fault that were solved. */
+    public int $solved = 0;
+
+    private readonly FaultsWithoutEffect $withoutEffect;
+
+    /** @var array<string, FaultResult> state, fault and chain to what came of it */
+    private array $ofChains = [];
+
+    /** @var array<string, string> wire to the terminal it ends at */
+    private readonly array $ends;
+
+    /** @var array<string, bool> part to whether it is at most one element of its own name in every state */
+    private array $isOneElement = [];
+
+    /** @param  bool  $skipsNothing  whether every pair is solved by itself: slow, to check the rest by */
+    public function __construct(
+        private readonly Circuit $circuit,
+        StateSpace $space,
+        private readonly Limits $limits,
+        private readonly Solver $solver,
+        private readonly bool $skipsNothing,
+    ) {
+        $this->withoutEffect = new FaultsWithoutEffect($circuit);
+        $this->ends = array_column($circuit->wires, 'to', 'id');
+        foreach ($space->distinct() as $state) {
+            foreach ($state->point->elementsByPart() as $part => $elements) {
+                $isOwn = count($elements) === 1 && $elements[0]->name() === $part;
+                $this->isOneElement[$part] = ($this->isOneElement[$part] ?? true) && ($isOwn || $elements === []);
+            }
+        }
+    }
+
+    /** Whether a fault is known to change nothing in a state. */
+    public function changesNothing(string $part, FaultKind $kind, OperatingPoint $point): bool
+    {
+        return ! $this->skipsNothing && $this->withoutEffect->includes($part, $kind, $point);
+    }
+
+    /** What comes of a fault in a state. Of a chain, and of wires that end together, one is solved for all. */
+    public function result(string $part, FaultKind $kind, FaultFreeState $sound): FaultResult
+    {
+        if ($this->skipsNothing) {
+            return $this->solved($sound->state->point, $sound->state->point->conditions->faults->and($part, $kind), $kind->lastsS());
+        }
+        $place = match (true) {
+            $kind->jointOhm() !== null => $sound->chains->chain($this->jointsOf($part, $sound->state->point)[0] ?? $part),
+            $kind === FaultKind::Open && ($this->isOneElement[$part] ?? false) => $sound->chains->chain($part),
+            $kind === FaultKind::Chafed => $this->ends[$part],
+            default => $part,
+        };
+
+        return $this->ofChains["{$sound->state->alike}:{$kind->value}:{$place}"] ??= $this->solved(
+            $sound->state->point, $sound->state->point->conditions->faults->and($part, $kind), $kind->lastsS(),
+        );
+    }
+
+    /** @param  float  $lastsS  how long the fault lasts, s */
+    public function solved(OperatingPoint $before, Faults $faults, float $lastsS = INF): FaultResult
+    {
+        $atOnce = $final = $this->solver->breakIn($before, $before->conditions->withFaults($faults));
+        $this->solved++;
+        $first = null;
+        $burnsWithin = null;
+        $within = 0.0;
+        // Where feeds are joined the next fuse gets what the first has let go of.
+        while (($opens = $this->limits->opens($final)) !== null && $within + $opens[1] <= $lastsS) {
+            $first ??= $opens;
+            $within += $opens[1];
+            $burns = $this->limits->burnsWithin($opens[1], $final, $before);
+            $burnsWithin ??= $burns === null ? null : [...$burns, $within];
+            $faults = $faults->and($opens[0], FaultKind::Open);
+            $final = $this->solver->breakIn($final, $before->conditions->withFaults($faults));
+            $this->solved++;
+        }
+
+        return new FaultResult($atOnce, $final, $first, $burnsWithin);
+    }
+
+    /** Current through what a bad joint of a part is in, A. */
+    public function jointA(string $part, OperatingPoint $point): float
+    {
+        $mostA = 0.0;
+        foreach ($this->jointsOf($part, $point) as $element) {
+            $mostA = max($mostA, abs($point->currentA($element)));
+        }
+
+        return $mostA;
+    }
+
+    /** @return list<string> elements */
+    private function jointsOf(string $part, OperatingPoint $point): array
+    {
+        $breakable = $this->circuit->part($part);
+        $elements = [];
+        foreach ($point->elementsByPart()[$part] ?? [] as $element) {
+            if ($breakable?->isInJoint($element->name()) === true) {
+                $elements[] = $element->name();
+            }
+        }
+
+        return $elements;
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Road;
+
+use LampThread\Message\Message;
+
+/** Set points proposed for one stage, with what bounds them. */
+final readonly class SetPointAdvice
+{
+    /**
+     * @param  string|null  $switch  fixed pair that comes nearest, where the stage is decided by one
+     * @param  list<SetPointBound>  $bounds
+     * @param  list<Message>  $verdicts  what is to be said of the values it has now; empty where they are sound
+     */
+    public function __construct(
+        public int $stage,
+        public float $onC,
+        public float $offC,
+        public ?string $switch,
+        public array $bounds,
+        public array $verdicts,
+    ) {}
+}

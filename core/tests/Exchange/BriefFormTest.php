@@ -1,0 +1,197 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Tests\Exchange;
+
+use LampThread\Circuit\Control\Kinds;
+use LampThread\Exchange\BriefForm;
+use LampThread\Exchange\Changes;
+use LampThread\Exchange\JobFile;
+use LampThread\Exchange\Wording;
+use LampThread\Message\InvalidInput;
+use LampThread\Sizing\Sizing;
+use LampThread\Tests\Combination;
+use LampThread\Tests\Orchard;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** The questions of the Brief that control ideas own. */
+final class BriefFormTest extends TestCase
+{
+    /** @return iterable<string, array{array<string, mixed>}> */
+    public static function jobs(): iterable
+    {
+        foreach (Combination::eachDecider() as $name => $changes) {
+            yield $name => [$changes];
+        }
+        foreach (array_keys(Combination::pairs()) as $at => $name) {
+            if ($at % 13 === 0) {
+                yield $name => Combination::pairs()[$name];
+            }
+        }
+    }
+
+    /** @param  array<string, mixed>  $changes */
+    #[DataProvider('jobs')]
+    public function test_what_stands_is_an_option_and_picking_it_again_changes_nothing(array $changes): void
+    {
+        $file = $this->file($changes);
+        $before = $this->terminals($file);
+        foreach ($this->questions($file) as $name => $question) {
+            $standing = array_values(array_filter($question['options'], static fn (array $option): bool => $option['value'] === $question['value']));
+            self::assertCount(1, $standing, "{$name}: {$question['value']}");
+            self::assertSame($before, $this->terminals(Changes::apply($file, (array) $standing[0]['changes'])), $name);
+        }
+    }
+
+    /** @param  array<string, mixed>  $changes */
+    #[DataProvider('jobs')]
+    public function test_every_option_is_taken_or_refused_with_a_reason_at_a_place(array $changes): void
+    {
+        $file = $this->file($changes);
+        $taken = 0;
+        foreach ($this->questions($file) as $name => $question) {
+            foreach ($question['options'] as $option) {
+                try {
+                    $this->terminals(Changes::apply($file, (array) $option['changes']));
+                    $taken++;
+                } catch (InvalidInput $refused) {
+                    foreach ($refused->problems as $problem) {
+                        self::assertNotSame('', Orchard::english($problem->message), "{$name}: {$option['value']}");
+                        self::assertStringStartsNotWith('input.schema', $problem->message->code, "{$name}: {$option['value']} at {$problem->at}");
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(3, $taken);
+    }
+
+    /** @param  array<string, mixed>  $changes */
+    #[DataProvider('jobs')]
+    public function test_each_field_that_is_asked_for_shows_what_the_job_has_or_the_usual(array $changes): void
+    {
+        $file = $this->file($changes);
+        $form = BriefForm::of(Orchard::files()->brief($file), $file);
+        foreach ($form['stages'] as $at => $stage) {
+            $decider = $file['control']['stages'][$at]['decider'];
+            foreach ($stage['fields'] as $field) {
+                $name = basename($field['path']);
+                self::assertSame($decider[$name] ?? $field['value'], $field['value']);
+                if ($field['usual'] !== null && ! isset($decider[$name])) {
+                    self::assertEqualsWithDelta((float) $field['usual'], $field['value'], 1e-9, $name);
+                }
+                // What is asked for can be told: the field's own value, sent back, is taken.
+                if ($field['value'] !== null) {
+                    $this->terminals(Changes::apply($file, [$field['path'] => $field['value']]));
+                }
+            }
+        }
+        Orchard::schema()->check('form', json_decode(json_encode(Wording::english()->worded($form), JSON_THROW_ON_ERROR)));
+    }
+
+    public function test_every_kind_there_is_can_be_picked(): void
+    {
+        $file = $this->file([]);
+        $questions = $this->questions($file);
+        $kinds = static fn (string $name, string $pointer, string $key): array => array_values(array_unique(array_filter(array_map(
+            static fn (array $option): ?string => ((array) $option['changes'])[$pointer][$key] ?? null,
+            $questions[$name]['options'],
+        ))));
+
+        self::assertSame(array_keys(Kinds::deciders()), $kinds('stage-1 decider', '/control/stages/0/decider', 'kind'));
+        self::assertSame(array_keys(Kinds::triggers()), $kinds('air conditioning', '/control/airConditioning', 'trigger'));
+        self::assertSame(array_keys(Kinds::overrides()), $kinds('override', '/control/override', 'kind'));
+    }
+
+    public function test_both_stages_can_be_given_to_the_computer_one_after_the_other(): void
+    {
+        $file = $this->file(Combination::changes(Combination::deciders()['capillary'], Combination::loads()['two at two temperatures']));
+        foreach (['stage-1', 'stage-2'] as $stage) {
+            $file = $this->pick($file, "{$stage} decider", 'computer');
+        }
+
+        self::assertSame(['fan', 'fan 2'], array_column(array_column($file['control']['stages'], 'decider'), 'output'));
+        self::assertSame([92, 97], array_column(array_column($file['control']['stages'], 'decider'), 'onC'));
+    }
+
+    public function test_a_switch_of_two_contacts_is_taken_for_both_stages_and_left_for_both(): void
+    {
+        $capillary = $this->file(Combination::changes(Combination::deciders()['capillary'], Combination::loads()['two at two temperatures']));
+        $kinds = static fn (array $file): array => array_column(array_column($file['control']['stages'], 'decider'), 'kind');
+        $twoStep = $this->pick($capillary, 'stage-2 decider', 'two-step-switch');
+        self::assertSame(['two-step-switch', 'two-step-switch'], $kinds($twoStep));
+        self::assertSame([92, 97], array_column(array_column($twoStep['control']['stages'], 'decider'), 'onC'));
+        self::assertSame(['computer', 'computer'], $kinds($this->pick($twoStep, 'stage-1 decider', 'computer')));
+
+        $this->expectExceptionMessage('refusal.two-step-switch-stages');
+        $this->pick($this->file([]), 'stage-1 decider', 'two-step-switch');
+    }
+
+    public function test_another_system_voltage_takes_supply_and_fans_along_and_back(): void
+    {
+        $file = $this->file([]);
+        $options = $this->questions($file)['system']['options'];
+        $at24 = Changes::apply($file, (array) $options[2]['changes']);
+        self::assertSame(24, $at24['supply']['systemV']);
+        self::assertEqualsWithDelta(2 * $file['supply']['chargingV'], $at24['supply']['chargingV'], 0.01);
+        self::assertEqualsWithDelta(2 * $file['fans'][0]['ratedV'], $at24['fans'][0]['ratedV'], 0.01);
+
+        $back = Changes::apply($at24, (array) $this->questions($at24)['system']['options'][1]['changes']);
+        self::assertEqualsWithDelta($file['supply'], $back['supply'], 0.01);
+        self::assertEqualsWithDelta($file['fans'][0]['ratedV'], $back['fans'][0]['ratedV'], 0.01);
+    }
+
+    /**
+     * @param  array<string, mixed>  $changes
+     * @return array<string, mixed>
+     */
+    private function file(array $changes): array
+    {
+        return Orchard::files()->decode(JobFile::encode(Orchard::file($changes)));
+    }
+
+    /**
+     * @param  array<string, mixed>  $file
+     * @return array<string, array{value: string, options: list<array<string, mixed>>}> by what is asked
+     */
+    private function questions(array $file): array
+    {
+        $form = BriefForm::of(Orchard::files()->brief($file), $file);
+        $questions = ['air conditioning' => $form['airConditioning'], 'override' => $form['override'], 'system' => $form['system']];
+        foreach ($form['stages'] as $stage) {
+            foreach (['decider', 'place', 'side'] as $name) {
+                if ($stage[$name] !== null) {
+                    $questions["{$stage['id']} {$name}"] = $stage[$name];
+                }
+            }
+        }
+
+        return $questions;
+    }
+
+    /**
+     * @param  array<string, mixed>  $file
+     * @return array<string, mixed> the file with that option picked
+     */
+    private function pick(array $file, string $question, string $value): array
+    {
+        $options = array_column($this->questions($file)[$question]['options'], 'changes', 'value');
+        $changed = Changes::apply($file, (array) $options[$value]);
+        $this->terminals($changed);
+
+        return $changed;
+    }
+
+    /**
+     * @param  array<string, mixed>  $file
+     * @return list<string> of the circuit it makes
+     */
+    private function terminals(array $file): array
+    {
+        $files = Orchard::files();
+        $brief = $files->brief($files->decode(JobFile::encode($file)));
+
+        return Sizing::of($brief, Orchard::shelf())->circuit->terminals();
+    }
+}

@@ -1,0 +1,47 @@
+import { useState } from "react";
+import { SegmentedControl } from "../kit/SegmentedControl";
+import { useJob } from "./JobContext";
+
+export interface Option<T extends string = string> {
+  value: T;
+  label: string;
+  /** When it fits, in one sentence. */
+  fits?: string | null;
+  /** What choosing it sets. */
+  changes: object;
+}
+
+interface Props<T extends string> {
+  label: string;
+  value: T;
+  options: Option<T>[];
+}
+
+/** A choice of the brief. What does not go with the rest is refused, with the reason beside it, and nothing is lost. */
+export function Choose<T extends string>({ label, value, options }: Props<T>) {
+  const { job, change } = useJob();
+  const [refusal, setRefusal] = useState<{ chosen: string; reason: string; version: number }>();
+  return (
+    <div>
+      <SegmentedControl
+        label={label}
+        value={value}
+        options={options}
+        onChange={(chosen) => {
+          const option = options.find((one) => one.value === chosen);
+          if (option === undefined) {
+            return;
+          }
+          void change({ label, changes: option.changes as Record<string, unknown> }).then(({ refused, version }) => {
+            setRefusal(refused && { chosen: option.label, reason: refused.message, version });
+          });
+        }}
+      />
+      {refusal !== undefined && job.version <= refusal.version && (
+        <p role="alert" className="mt-1 border-l-4 border-l-warning bg-sunk px-3 py-2 text-[0.95rem]">
+          <b>‘{refusal.chosen}’ does not go with the rest:</b> {refusal.reason}
+        </p>
+      )}
+    </div>
+  );
+}

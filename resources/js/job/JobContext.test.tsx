@@ -1,0 +1,190 @@
+import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { cleanup, render, screen, waitFor } from "@testing-library/react";
+import { userEvent } from "@testing-library/user-event";
+import { http, HttpResponse } from "msw";
+import { setupServer } from "msw/node";
+import { afterAll, afterEach, beforeAll, beforeEach, expect, test } from "vitest";
+import { JobProvider, useJob } from "./JobContext";
+
+/** A job as little as this context needs of it, kept as the server keeps it. */
+let kept = { version: 1, title: "Pump" };
+const told: unknown[] = [];
+const answer = () => ({ id: "pump", version: kept.version, file: { job: { title: kept.title } } });
+
+const server = setupServer(
+  http.get("*/api/jobs/pump", () => HttpResponse.json(answer())),
+  http.post("*/api/jobs/pump/changes", async ({ request }) => {
+    const body = (await request.json()) as { version: number; changes: Record<string, string> };
+    told.push(body);
+    if (body.version !== kept.version) {
+      return HttpResponse.json({ problems: [{ at: "", message: "Another window was faster." }] }, { status: 409 });
+    }
+    const title = body.changes["/job/title"] ?? "";
+    if (title === "") {
+      return HttpResponse.json({ problems: [{ at: "/job/title", message: "Must not be empty." }] }, { status: 422 });
+    }
+    kept = { version: kept.version + 1, title };
+    return HttpResponse.json(answer());
+  }),
+  http.post("*/api/jobs/pump/undo", () => {
+    kept = { version: kept.version + 1, title: "Pump" };
+    return HttpResponse.json(answer());
+  }),
+);
+
+beforeAll(() => {
+  server.listen({ onUnhandledRequest: "error" });
+});
+beforeEach(() => {
+  kept = { version: 1, title: "Pump" };
+  told.length = 0;
+});
+afterEach(() => {
+  cleanup();
+  server.resetHandlers();
+});
+afterAll(() => {
+  server.close();
+});
+
+function Title() {
+  const { job, saving, change, undo, outOfStep, settleOutOfStep, failure } = useJob();
+  const call = (title: string) => void change({ label: "Title", changes: { "/job/title": title } });
+  return (
+    <>
+      <h1>{job.file.job.title}</h1>
+      <output>{saving}</output>
+      {failure !== undefined && <p role="alert">{failure}</p>}
+      <button
+        onClick={() => {
+          call("Crane");
+        }}
+      >
+        crane
+      </button>
+      <button
+        onClick={() => {
+          call("Crane");
+          call("Harbour crane");
+        }}
+      >
+        both
+      </button>
+      <button
+        onClick={() => {
+          call("");
+        }}
+      >
+        nothing
+      </button>
+      <button onClick={() => void undo()}>undo</button>
+      {outOfStep !== undefined && (
+        <>
+          <button
+            onClick={() => {
+              settleOutOfStep(true);
+            }}
+          >
+            apply
+          </button>
+          <button
+            onClick={() => {
+              settleOutOfStep(false);
+            }}
+          >
+            leave
+          </button>
+        </>
+      )}
+    </>
+  );
+}
+
+async function open() {
+  render(
+    <QueryClientProvider client={new QueryClient()}>
+      <JobProvider id="pump" loading={<p>loading</p>} failed={(refused) => <p>lost: {refused.message}</p>}>
+        <Title />
+      </JobProvider>
+    </QueryClientProvider>,
+  );
+  await screen.findByRole("heading", { name: "Pump" });
+  return userEvent.setup();
+}
+
+const press = async (user: ReturnType<typeof userEvent.setup>, name: string) => {
+  await user.click(screen.getByRole("button", { name }));
+};
+
+test("changes are made one after another, each on the version the one before it led to", async () => {
+  const user = await open();
+  await press(user, "both");
+  await screen.findByRole("heading", { name: "Harbour crane" });
+  expect(told).toMatchObject([{ version: 1 }, { version: 2 }]);
+  expect(screen.getByRole("status").textContent).toBe("saved");
+});
+
+test("what is refused leaves the job as it was, and is not a failure of saving", async () => {
+  const user = await open();
+  await press(user, "nothing");
+  await waitFor(() => {
+    expect(screen.getByRole("status").textContent).toBe("unsaved");
+  });
+  expect(screen.queryByRole("alert")).toBeNull();
+  await press(user, "crane");
+  await screen.findByRole("heading", { name: "Crane" });
+  expect(screen.getByRole("status").textContent).toBe("saved");
+});
+
+test("a change on a version that has moved on shows what stands now, and can be applied to it or left", async () => {
+  const user = await open();
+  kept = { version: 7, title: "Winch" };
+  await press(user, "crane");
+  await screen.findByRole("heading", { name: "Winch" });
+  await user.click(await screen.findByRole("button", { name: "apply" }));
+  await screen.findByRole("heading", { name: "Crane" });
+  expect(told).toMatchObject([{ version: 1 }, { version: 7 }]);
+
+  kept = { version: 20, title: "Winch" };
+  await press(user, "crane");
+  await user.click(await screen.findByRole("button", { name: "leave" }));
+  expect(screen.getByRole("heading").textContent).toBe("Winch");
+  expect(screen.queryByRole("button", { name: "apply" })).toBeNull();
+});
+
+test("a server that fails is told, and the next save takes the words away", async () => {
+  const user = await open();
+  server.use(http.post("*/api/jobs/pump/changes", () => HttpResponse.text("no JSON at all", { status: 500 })));
+  await press(user, "crane");
+  expect((await screen.findByRole("alert")).textContent).toBe("Something went wrong.");
+  server.resetHandlers();
+  await press(user, "crane");
+  await screen.findByRole("heading", { name: "Crane" });
+  expect(screen.queryByRole("alert")).toBeNull();
+});
+
+test("undo goes through the same line as changes", async () => {
+  const user = await open();
+  await press(user, "crane");
+  await press(user, "undo");
+  await waitFor(() => {
+    expect(screen.getByRole("heading").textContent).toBe("Pump");
+  });
+  expect(kept.version).toBe(3);
+});
+
+test("a job that is not there is said in the words of the answer", async () => {
+  server.use(
+    http.get("*/api/jobs/pump", () =>
+      HttpResponse.json({ problems: [{ at: "", message: "There is no such job." }] }, { status: 404 }),
+    ),
+  );
+  render(
+    <QueryClientProvider client={new QueryClient()}>
+      <JobProvider id="pump" loading={<p>loading</p>} failed={(refused) => <p>lost: {refused.message}</p>}>
+        <Title />
+      </JobProvider>
+    </QueryClientProvider>,
+  );
+  await screen.findByText("lost: There is no such job.");
+});

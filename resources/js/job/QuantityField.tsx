@@ -1,0 +1,71 @@
+import { useId } from "react";
+import { FieldFrame, wrongness } from "../kit/FieldFrame";
+import { digits, shown, useUnits, withUnit, type Kind } from "../kit/units";
+import { useTypedText } from "../kit/useTypedText";
+import { useJob } from "./JobContext";
+
+interface Props {
+  /** JSON pointer of the value in the job file. */
+  path: string;
+  label: string;
+  kind: Kind;
+  value: number | null | undefined;
+  /** Shown in the empty field: what is taken when nothing is given. */
+  usual?: string;
+  hint?: string;
+  /** Shown in a field that was never filled. */
+  placeholder?: string;
+}
+
+const PAUSE_MS = 220;
+
+/** A quantity typed as it is: `185F`, `3/16in`. The server reads it. */
+export function QuantityField({ path, label, kind, value, usual, hint, placeholder }: Props) {
+  const id = useId();
+  const { job, change } = useJob();
+  const { units } = useUnits();
+  const as = value === null || value === undefined ? undefined : shown(value, kind, units);
+  const unit = as?.unit ?? shown(0, kind, units).unit;
+  const typed = useTypedText({
+    shown: as === undefined ? "" : digits(as.value),
+    version: job.version,
+    pauseMs: PAUSE_MS,
+    send: async (text) => {
+      const isEmptied = text.trim() === "" && usual !== undefined;
+      const { refused, version } = await change(
+        isEmptied ? { label, changes: { [path]: null } } : { label, typed: { [path]: withUnit(text, unit) } },
+      );
+      const isRefused = refused !== undefined && refused.status !== 409;
+      return { version, wrong: isRefused ? (refused.at(path) ?? refused.message) : undefined };
+    },
+  });
+
+  return (
+    <div>
+      <FieldFrame id={id} label={label} unit={unit} wrong={typed.wrong} hint={hint}>
+        <input
+          id={id}
+          inputMode="text"
+          autoComplete="off"
+          className="min-h-11 w-full min-w-0 bg-transparent px-3 font-mono text-[1rem] outline-none"
+          value={typed.value}
+          placeholder={usual ?? placeholder}
+          {...wrongness(id, typed.wrong)}
+          onFocus={(event) => {
+            typed.onFocus();
+            event.target.select();
+          }}
+          onChange={(event) => {
+            typed.onChange(event.target.value);
+          }}
+          onKeyDown={(event) => {
+            if (event.key === "Enter") {
+              typed.onEnter();
+            }
+          }}
+          onBlur={typed.onBlur}
+        />
+      </FieldFrame>
+    </div>
+  );
+}

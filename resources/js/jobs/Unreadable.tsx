@@ -1,0 +1,65 @@
+import { useRef } from "react";
+import { api, problemsOf } from "../api/client";
+import type { JobRow } from "../api/generated/job-list";
+import type { Problem } from "../api/generated/problem";
+import { ProblemItems } from "../api/ProblemItems";
+import { Button } from "../kit/Button";
+
+interface Props {
+  job: JobRow;
+  onMended: () => Promise<void>;
+  onProblems: (problems: Problem[]) => void;
+}
+
+/** A job whose file no longer reads: why, and the ways to mend it. */
+export function Unreadable({ job, onMended, onProblems }: Props) {
+  const file = useRef<HTMLInputElement>(null);
+  const attempt = async (act: () => Promise<unknown>) => {
+    onProblems([]);
+    try {
+      await act();
+    } catch (error) {
+      onProblems(problemsOf(error));
+    }
+    await onMended();
+  };
+  return (
+    <div className="grid min-h-16 grow gap-2 px-4 py-3">
+      <p>
+        <span className="mr-3 text-lg font-bold">{job.title === "" ? job.id : job.title}</span>
+        <span className="text-sm font-bold text-danger">▲ Cannot be read</span>
+      </p>
+      <ul className="text-[0.95rem]">
+        <ProblemItems problems={job.problems} />
+      </ul>
+      <p className="text-sm text-muted">
+        Export its file, mend it in a text editor, and import the mended file here. Or undo the last change.
+      </p>
+      <div className="flex flex-wrap gap-2">
+        <a
+          href={`/api/jobs/${job.id}/file`}
+          download
+          className="grid min-h-11 place-items-center rounded-[3px] border border-line bg-panel px-4 text-[0.95rem] font-semibold hover:border-accent"
+        >
+          Export
+        </a>
+        <Button onClick={() => file.current?.click()}>Import the mended file</Button>
+        <input
+          ref={file}
+          type="file"
+          accept=".json,application/json"
+          className="hidden"
+          aria-label={`Mended file of ${job.title}`}
+          onChange={(event) => {
+            const chosen = event.target.files?.[0];
+            event.target.value = "";
+            if (chosen !== undefined) {
+              void attempt(async () => api.mend(job.id, await chosen.text()));
+            }
+          }}
+        />
+        <Button onClick={() => void attempt(() => api.undo(job.id, job.version))}>Undo the last change</Button>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Architecture;
+
+use PHPat\Selector\Selector;
+use PHPat\Test\Builder\Rule;
+use PHPat\Test\PHPat;
+
+/**
+ * Which room of the core may import from which: each from those before it, never from those after. PHPStan checks it with phpat.
+ *
+ * The order is the one `bin/rooms` prints. Loom and Road stand beside each other and know nothing of one another.
+ */
+final class RoomsTest
+{
+    /** @return iterable<string, Rule> */
+    public function test_a_room_imports_only_from_the_rooms_below_it(): iterable
+    {
+        $forbidden = [
+            'Message' => ['Parts', 'Network', 'Brief', 'Circuit', 'Operation', 'Sizing', 'Road', 'Proof', 'Loom', 'Exchange'],
+            'Network' => ['Message', 'Parts', 'Brief', 'Circuit', 'Operation', 'Sizing', 'Road', 'Proof', 'Loom', 'Exchange'],
+            'Parts' => ['Network', 'Brief', 'Circuit', 'Operation', 'Sizing', 'Road', 'Proof', 'Loom', 'Exchange'],
+            'Brief' => ['Network', 'Circuit', 'Operation', 'Sizing', 'Road', 'Proof', 'Loom', 'Exchange'],
+            'Circuit' => ['Operation', 'Sizing', 'Road', 'Proof', 'Loom', 'Exchange'],
+            'Operation' => ['Sizing', 'Road', 'Proof', 'Loom', 'Exchange'],
+            'Sizing' => ['Road', 'Proof', 'Loom', 'Exchange'],
+            'Road' => ['Proof', 'Loom', 'Exchange'],
+            'Proof' => ['Loom', 'Exchange'],
+            'Loom' => ['Road', 'Proof', 'Exchange'],
+        ];
+        foreach ($forbidden as $room => $others) {
+            yield $room => PHPat::rule()
+                ->classes(Selector::inNamespace("LampThread\\{$room}"))
+                ->shouldNot()->dependOn()
+                ->classes(...array_map(static fn (string $other) => Selector::inNamespace("LampThread\\{$other}"), $others));
+        }
+    }
+
+    /** @return iterable<string, Rule> */
+    public function test_inside_a_room_too_imports_go_one_way(): iterable
+    {
+        $forbidden = [
+            'Network\Element' => ['Network\NodalAnalysis', 'Network\NodeVoltages', 'Network\Solution'],
+            'Circuit\Component' => ['Circuit\Circuit', 'Circuit\Harness', 'Circuit\Wire', 'Circuit\Control'],
+            'Circuit\Harness' => ['Circuit\Control'],
+            'Circuit\Circuit' => ['Circuit\Control'],
+            'Proof\Finding' => ['Proof\Rule', 'Proof\Proof', 'Proof\Findings'],
+            'Proof\Rule' => ['Proof\Proof', 'Proof\Findings', 'Proof\SingleFaults'],
+        ];
+        foreach ($forbidden as $lower => $uppers) {
+            foreach ($uppers as $upper) {
+                yield "{$lower} and {$upper}" => PHPat::rule()
+                    ->classes(Selector::inNamespace("LampThread\\{$lower}"), Selector::classname("LampThread\\{$lower}"))
+                    ->shouldNot()->dependOn()
+                    ->classes(Selector::inNamespace("LampThread\\{$upper}"), Selector::classname("LampThread\\{$upper}"));
+            }
+        }
+    }
+
+    public function test_the_core_knows_no_framework_and_no_application(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('LampThread'))
+            ->excluding(Selector::inNamespace('LampThread\Tests'))
+            ->shouldNot()->dependOn()
+            ->classes(Selector::inNamespace('Illuminate'), Selector::inNamespace('App'), Selector::inNamespace('Symfony'));
+    }
+
+    public function test_only_exchange_reaches_for_the_schema_library(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('LampThread'))
+            ->excluding(Selector::inNamespace('LampThread\Exchange'))
+            ->shouldNot()->dependOn()
+            ->classes(Selector::inNamespace('Opis'));
+    }
+}
