@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Http\Request;
+use LampThread\Exchange\Json;
 use LampThread\Exchange\Schema;
 use LampThread\Message\InvalidInput;
 use LampThread\Message\Message;
@@ -12,7 +13,8 @@ use LampThread\Message\Message;
 /** Reads the JSON a request brings, checked against its schema. */
 final readonly class Body
 {
-    private const MOST_DEPTH = 32;
+    /** What a request asks is far shorter than a job file. */
+    private const MOST_BYTES = 500_000;
 
     public function __construct(private Schema $schema) {}
 
@@ -23,11 +25,7 @@ final readonly class Body
      */
     public function of(Request $request, string $name): \stdClass
     {
-        try {
-            $data = json_decode($request->getContent() ?: '{}', false, self::MOST_DEPTH, JSON_THROW_ON_ERROR);
-        } catch (\JsonException $exception) {
-            throw InvalidInput::at('', Message::of('input.not-json', error: lcfirst($exception->getMessage())));
-        }
+        $data = Json::read($request->getContent() ?: '{}', self::MOST_BYTES);
         $this->schema->check($name, $data);
 
         return $data instanceof \stdClass ? $data : throw InvalidInput::at('', Message::of('input.schema.does-not-fit'));

@@ -43,6 +43,8 @@ final class BriefReader
                 $this->refuse("/fans/{$at}/startA", Message::of('refusal.start-current-below-running'));
             }
         }
+        $this->checkUnique('/fans', array_column($file['fans'], 'id'));
+        $this->checkUnique('/control/stages', array_column($file['control']['stages'], 'id'));
         $pinned = $file['pinned'] ?? [];
         $this->checkPinned($pinned, $fans, array_column($file['control']['stages'], 'id'));
         $brief = new Brief(
@@ -243,6 +245,16 @@ final class BriefReader
                 $this->refuse("/pinned/{$choice}", Message::of('refusal.no-such-choice', choices: array_keys($kinds)));
             } elseif ($found === null) {
                 $this->refuse("/pinned/{$choice}", Message::of('refusal.not-on-shelf', kind: $kind, id: $part));
+            }
+        }
+    }
+
+    /** @param  list<string>  $ids */
+    private function checkUnique(string $list, array $ids): void
+    {
+        foreach ($ids as $at => $id) {
+            if (array_search($id, $ids, true) !== $at) {
+                $this->refuse("{$list}/{$at}/id", Message::of('refusal.id-twice', id: $id));
             }
         }
     }

@@ -55,6 +55,9 @@ final class Harness
      */
     public function add(Component $component): Component
     {
+        if (isset($this->components[$component->id])) {
+            throw new \LogicException("{$component->id} is in the circuit already, and would be replaced.");
+        }
         $this->components[$component->id] = $component;
 
         return $component;
@@ -173,6 +176,11 @@ final class Harness
         }
         foreach (array_keys($this->ends()) as $terminal) {
             $this->spliceBefore($terminal);
+        }
+        foreach ($this->brief->fans as $fan) {
+            if (! isset($this->components[$fan->id])) {
+                throw new \LogicException("{$fan->id} of the brief is not in the circuit.");
+            }
         }
         foreach ($this->wires as $wire) {
             assert(isset($this->groups[$wire->group]), "{$wire->id} is in no group, so nothing would size it");

@@ -58,14 +58,7 @@ final readonly class DriveCsv
      */
     public function read(string $text, string $name): array
     {
-        $lines = substr_count($text, "\n");
-        if ($lines > self::MOST_ROWS + 1) {
-            throw InvalidInput::at('', Message::of('input.drive.too-many-rows', rows: $lines, most: self::MOST_ROWS));
-        }
-        $first = strtok($text, "\r\n") ?: '';
-        $separators = [',', ';', "\t"];
-        $counts = array_map(static fn (string $separator): int => substr_count($first, $separator), $separators);
-        $rows = Csv::read($text, $separators[(int) array_search(max($counts), $counts, true)]);
+        $rows = Csv::read($text, self::MOST_ROWS, count(self::COLUMNS));
         $header = array_key_first($rows);
         $names = array_map(static fn (string $cell): string => strtolower(trim($cell)), $header === null ? [] : $rows[$header]);
         $this->checkHeader($names);
@@ -105,9 +98,11 @@ final readonly class DriveCsv
     private function checkHeader(array $names): void
     {
         $problems = [];
-        foreach ($names as $name) {
+        foreach ($names as $at => $name) {
             if (! isset(self::COLUMNS[$name])) {
                 $problems[] = new Problem('line 1', Message::of('input.csv.no-such-column', column: $name, columns: array_keys(self::COLUMNS)));
+            } elseif (array_search($name, $names, true) !== $at) {
+                $problems[] = new Problem('line 1', Message::of('input.csv.column-twice', column: $name));
             }
         }
         foreach (['time_s', 'speed_kmh'] as $needed) {
@@ -145,9 +140,12 @@ final readonly class DriveCsv
             }
             foreach (self::COLUMNS as $column => [$least, $most, $usual]) {
                 $at = array_search($column, $names, true);
-                $text = $at === false ? '' : str_replace(',', '.', trim($cells[$at]));
-                $value = $text === '' ? $usual : (is_numeric($text) ? (float) $text : null);
-                if ($value === null || $value < $least || $value > $most) {
+                $text = $at === false ? '' : trim($cells[$at]);
+                $value = $text === '' ? $usual : QuantityParser::number($text);
+                if (QuantityParser::isAmbiguous($text)) {
+                    $problems[] = new Problem("line {$line}, {$column}", Message::of('input.ambiguous-number', given: $text));
+                    $value = $least;
+                } elseif ($value === null || $value < $least || $value > $most) {
                     $problems[] = new Problem(
                         "line {$line}, {$column}",
                         $text === '' ? Message::of('input.missing') : Message::of('input.csv.not-a-number', given: $text, least: $least, most: $most),

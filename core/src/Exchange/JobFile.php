@@ -17,12 +17,10 @@ final readonly class JobFile
 {
     public const FORMAT = 'lamp-thread/job';
 
-    public const VERSION = 2;
+    public const VERSION = 3;
 
     /** A job file is a few kilobytes; anything past this is something else. */
-    public const MOST_BYTES = 2_000_000;
-
-    private const MOST_DEPTH = 32;
+    public const MOST_BYTES = 500_000;
 
     public function __construct(private Schema $schema, private Shelf $shelf) {}
 
@@ -38,16 +36,7 @@ final readonly class JobFile
      */
     public function decode(string $json): array
     {
-        if (strlen($json) > self::MOST_BYTES) {
-            throw InvalidInput::at('', Message::of('input.job.too-long', megabytes: round(strlen($json) / 1e6, 1), most: self::MOST_BYTES / 1e6));
-        }
-        try {
-            $data = json_decode($json, false, self::MOST_DEPTH, JSON_THROW_ON_ERROR);
-        } catch (\JsonException $exception) {
-            throw InvalidInput::at('', Message::of('input.not-json', error: lcfirst($exception->getMessage())));
-        }
-
-        return $this->check($data);
+        return $this->check(Json::read($json, self::MOST_BYTES));
     }
 
     /**

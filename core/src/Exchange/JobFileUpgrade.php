@@ -9,7 +9,9 @@ final class JobFileUpgrade
 {
     public static function upgraded(\stdClass $data): \stdClass
     {
-        return ($data->version ?? null) === 1 ? self::fromOne(clone $data) : $data;
+        $data = ($data->version ?? null) === 1 ? self::fromOne(clone $data) : $data;
+
+        return ($data->version ?? null) === 2 ? self::fromTwo($data) : $data;
     }
 
     /** Looms of version 1 had no plugs of their own at fans and probes; one that is built stays as it was built. */
@@ -22,5 +24,86 @@ final class JobFileUpgrade
         }
 
         return $data;
+    }
+
+    /** Fans and stages of version 2 were called by any word, parts of the circuit among them; they are numbered since. */
+    private static function fromTwo(\stdClass $data): \stdClass
+    {
+        $data = json_decode((string) json_encode($data, JSON_PRESERVE_ZERO_FRACTION));
+        $data->version = 3;
+        $stages = is_array($data->control->stages ?? null) ? $data->control->stages : [];
+        $fanIds = self::numbered('fan', is_array($data->fans ?? null) ? $data->fans : []);
+        $stageIds = self::numbered('stage', $stages);
+        foreach ($stages as $stage) {
+            if ($stage instanceof \stdClass && is_array($stage->fans ?? null)) {
+                $stage->fans = array_map(static fn (mixed $id): mixed => is_string($id) ? $fanIds[$id] ?? $id : $id, $stage->fans);
+            }
+        }
+        self::renameKeys($data, 'pinned', [
+            ...self::withEndings('', $fanIds, ['', '-air-conditioning', '-override'], ['-fuse', '-relay', '-wire']),
+            ...self::withEndings('', $stageIds, ['-inverting'], ['-relay']),
+        ]);
+        foreach (['relay-to-fan@', 'fan-to-earth@'] as $stretch) {
+            self::renameKeys($data, 'runs', self::withEndings($stretch, $fanIds, ['', '-air-conditioning', '-override'], ['-wire']));
+        }
+
+        return $data;
+    }
+
+    /**
+     * @param  array<mixed>  $named  told apart by their ids, which are numbered here; left alone where they are not told apart
+     * @return array<string, string> old id to new
+     */
+    private static function numbered(string $word, array $named): array
+    {
+        $ids = array_map(static fn (mixed $one): mixed => $one->id ?? null, array_filter($named, static fn (mixed $one): bool => $one instanceof \stdClass));
+        if (count(array_unique(array_filter($ids, is_string(...)))) !== count($named)) {
+            return [];
+        }
+        $renamed = [];
+        foreach ($named as $at => $one) {
+            $renamed[$one->id] = "{$word}-".($at + 1);
+        }
+        $isNumbered = array_filter(array_keys($renamed), static fn (int|string $id): bool => preg_match("/^{$word}-[1-9]\d?$/", (string) $id) !== 1) === [];
+        if ($isNumbered) {
+            return [];
+        }
+        foreach ($named as $one) {
+            $one->id = $renamed[$one->id];
+        }
+
+        return $renamed;
+    }
+
+    /**
+     * @param  array<string, string>  $ids
+     * @param  non-empty-list<string>  $middles
+     * @param  non-empty-list<string>  $ends
+     * @return array<string, string>
+     */
+    private static function withEndings(string $before, array $ids, array $middles, array $ends): array
+    {
+        $names = [];
+        foreach ($ids as $old => $new) {
+            foreach ($middles as $middle) {
+                foreach ($ends as $end) {
+                    $names["{$before}{$old}{$middle}{$end}"] = "{$before}{$new}{$middle}{$end}";
+                }
+            }
+        }
+
+        return $names;
+    }
+
+    /** @param  array<string, string>  $names  old to new */
+    private static function renameKeys(\stdClass $data, string $part, array $names): void
+    {
+        if (($data->{$part} ?? null) instanceof \stdClass) {
+            $renamed = new \stdClass;
+            foreach (get_object_vars($data->{$part}) as $name => $value) {
+                $renamed->{$names[$name] ?? $name} = $value;
+            }
+            $data->{$part} = $renamed;
+        }
     }
 }

@@ -24,18 +24,16 @@ final readonly class OwnPartsCsv
 
     private const MOST_PROBLEMS = 100;
 
-    private const SEPARATORS = [',', ';', "\t"];
-
     public function __construct(private Shelf $shelf) {}
 
     /**
-     * @return list<OwnPart> those of the shelf, replaced by name where the file has them, and then the new ones
+     * @return list<OwnPart> those the file has; one that is on the shelf by that name keeps its id
      *
      * @throws InvalidInput naming line and column of everything that is wrong; then nothing is to be taken
      */
     public function read(string $bytes): array
     {
-        $table = $this->table($this->text($bytes));
+        $table = $this->table($bytes);
         $own = $this->shelf->own;
         $byName = [];
         foreach ($own as $part) {
@@ -43,6 +41,7 @@ final readonly class OwnPartsCsv
         }
         $problems = [];
         $seen = [];
+        $read = [];
         foreach ($table as $line => $row) {
             try {
                 $part = $this->part($row, $byName, $own);
@@ -51,7 +50,7 @@ final readonly class OwnPartsCsv
                     $problems[] = new Problem("line {$line}, name", Message::of('input.csv.name-twice', name: $part->name, line: $seen[$key]));
                 }
                 $seen[$key] ??= $line;
-                $own[$part->id] = $part;
+                $own[$part->id] = $read[] = $part;
             } catch (InvalidInput $unusable) {
                 foreach ($unusable->problems as $problem) {
                     $problems[] = new Problem("line {$line}, ".self::column(substr($problem->at, 1)), $problem->message);
@@ -63,7 +62,7 @@ final readonly class OwnPartsCsv
             }
         }
 
-        return $problems === [] ? array_values($own) : throw new InvalidInput($problems);
+        return $problems === [] ? $read : throw new InvalidInput($problems);
     }
 
     /** @param  iterable<OwnPart>  $parts */
@@ -97,41 +96,15 @@ final readonly class OwnPartsCsv
         return strtolower((string) preg_replace('/(?<=[a-z0-9])(?=[A-Z])/', '_', $field));
     }
 
-    /** @throws InvalidInput */
-    private function text(string $bytes): string
-    {
-        $text = match (true) {
-            str_starts_with($bytes, "\xEF\xBB\xBF") => substr($bytes, 3),
-            str_starts_with($bytes, "\xFF\xFE") => (string) mb_convert_encoding(substr($bytes, 2), 'UTF-8', 'UTF-16LE'),
-            str_starts_with($bytes, "\xFE\xFF") => (string) mb_convert_encoding(substr($bytes, 2), 'UTF-8', 'UTF-16BE'),
-            default => $bytes,
-        };
-        if (! mb_check_encoding($text, 'UTF-8')) {
-            foreach (explode("\n", $text) as $at => $line) {
-                if (! mb_check_encoding($line, 'UTF-8')) {
-                    throw InvalidInput::at('line '.($at + 1), Message::of('input.csv.encoding'));
-                }
-            }
-        }
-        if (trim($text) === '') {
-            throw InvalidInput::at('', Message::of('input.csv.empty'));
-        }
-
-        return $text;
-    }
-
     /**
      * @return array<int, array<string, string>> line to field to text
      *
      * @throws InvalidInput
      */
-    private function table(string $text): array
+    private function table(string $bytes): array
     {
-        $first = strtok($text, "\r\n") ?: '';
-        $counts = array_map(static fn (string $separator): int => substr_count($first, $separator), self::SEPARATORS);
-        $separator = self::SEPARATORS[(int) array_search(max($counts), $counts, true)];
-        $lines = Csv::read($text, $separator);
         $columns = self::columns();
+        $lines = Csv::read($bytes, self::MOST_PARTS, count($columns));
         $fields = [];
         $problems = [];
         $header = array_key_first($lines);
@@ -150,9 +123,6 @@ final readonly class OwnPartsCsv
             }
         }
         unset($lines[$header]);
-        if ($problems === [] && count($lines) > self::MOST_PARTS) {
-            $problems[] = new Problem('', Message::of('input.parts.too-many', parts: count($lines), most: self::MOST_PARTS));
-        }
         $table = [];
         foreach ($lines as $line => $cells) {
             if (count($cells) !== count($fields)) {

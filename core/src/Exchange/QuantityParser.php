@@ -50,6 +50,9 @@ final class QuantityParser
         if (! preg_match($pattern, $typed, $part) || ($part[3] !== '' && (int) $part[4] === 0)) {
             throw InvalidInput::at($pointer, Message::of('input.not-a-quantity', given: $typed));
         }
+        if (self::isAmbiguous($part[5])) {
+            throw InvalidInput::at($pointer, Message::of('input.ambiguous-number', given: $typed));
+        }
         $number = $part[3] !== ''
             ? (int) $part[2] + (int) $part[3] / (int) $part[4]
             : (float) ($part[2].str_replace(',', '.', $part[5]));
@@ -60,6 +63,20 @@ final class QuantityParser
         return str_ends_with($field, 'C')
             ? self::celsius($number, $unit, $typed, $pointer)
             : self::scaled($number, $unit, $field, $typed, $pointer);
+    }
+
+    /** Whether a comma may part thousands as well as decimals: two thousand and two are not told apart in ‘2,000’. */
+    public static function isAmbiguous(string $number): bool
+    {
+        return preg_match('/^[+-]?[1-9]\d{0,2}(,\d{3})+$/', trim($number)) === 1;
+    }
+
+    /** A number without a unit, its decimals behind a point or a comma; null where it is none. */
+    public static function number(string $text): ?float
+    {
+        $number = str_replace(',', '.', trim($text));
+
+        return preg_match('/^[+-]?(\d+(\.\d*)?|\.\d+)(e[+-]?\d{1,2})?$/i', $number) === 1 ? (float) $number : null;
     }
 
     private static function celsius(float $number, string $unit, string $typed, string $pointer): float

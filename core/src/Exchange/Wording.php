@@ -14,6 +14,12 @@ use LampThread\Message\Quantity;
  */
 final readonly class Wording
 {
+    private const MOST_PROBLEMS = 50;
+
+    private const LONGEST_PLACE = 200;
+
+    private const LONGEST_ECHO = 120;
+
     public function __construct(private MessageCatalogue $catalogue) {}
 
     public static function english(): self
@@ -29,16 +35,31 @@ final readonly class Wording
     /** ‘/fans/0/runA: must be …’, as the command line prints it. */
     public function line(Problem $problem): string
     {
-        return ($problem->at === '' ? $this->text(Message::of('input.the-file')) : $problem->at).': '.$this->text($problem->message);
+        return ($problem->at === '' ? $this->text(Message::of('input.the-file')) : $problem->at).': '.$this->text(self::shortened($problem->message));
     }
 
     /**
      * @param  non-empty-list<Problem>  $problems
-     * @return list<array<string, mixed>>
+     * @return list<array<string, mixed>> the first of them, and how many more there are
      */
     public function problems(array $problems): array
     {
-        return array_map(fn (Problem $problem): array => $this->worded(['at' => $problem->at, 'message' => $problem->message]), $problems);
+        $shown = array_slice($problems, 0, self::MOST_PROBLEMS);
+        if (count($problems) > count($shown)) {
+            $shown[] = new Problem('', Message::of('input.more-problems', more: count($problems) - count($shown)));
+        }
+
+        return array_map(fn (Problem $problem): array => $this->worded([
+            'at' => mb_strimwidth($problem->at, 0, self::LONGEST_PLACE, '…'), 'message' => self::shortened($problem->message),
+        ]), $shown);
+    }
+
+    /** What came in is repeated only as far as it takes to find it again. */
+    private static function shortened(Message $message): Message
+    {
+        return Message::of($message->code, ...array_map(
+            static fn (mixed $param): mixed => is_string($param) ? mb_strimwidth($param, 0, self::LONGEST_ECHO, '…') : $param, $message->params,
+        ));
     }
 
     /**

@@ -29,6 +29,11 @@ final class DriveCsvTest extends TestCase
         }
     }
 
+    public function test_the_mark_of_utf_8_is_no_part_of_the_first_column(): void
+    {
+        self::assertSame(1.0, (new DriveCsv(null))->read("\xEF\xBB\xBFtime_s,speed_kmh,engine_rpm\n0,0,800\n1,0,800", 'x')[0]->lastS());
+    }
+
     /** 60.5 km/h at 2000 rpm in direct top, axle 4.11, tyre 0.66 m: so 60.5 km/h are 2000 rpm. */
     public function test_gears_become_engine_speed_by_the_driveline(): void
     {
@@ -45,7 +50,10 @@ final class DriveCsvTest extends TestCase
     public static function unusable(): iterable
     {
         $head = "time_s,speed_kmh,engine_rpm\n";
-        yield 'empty' => ['', ['line 1: the column ‘time_s’ is missing', 'line 1: the column ‘speed_kmh’', 'line 1: needs the column engine_rpm']];
+        yield 'empty' => ['', ['the file: is empty']];
+        yield 'another first line' => ['load', ['line 1: the column ‘time_s’ is missing', 'line 1: the column ‘speed_kmh’', 'line 1: needs the column engine_rpm']];
+        yield 'thousands or decimals' => ["{$head}0,0,800\n1,0,\"2,000\"", ['line 3, engine_rpm: ‘2,000’ can be read in two ways']];
+        yield 'a column twice' => ["time_s,speed_kmh,engine_rpm,load,load\n0,0,800,0,0", ['line 1: the column ‘load’ stands there twice']];
         yield 'unknown column' => ["time_s,speed_kmh,engine_rpm,mood\n0,0,0,1\n1,0,0,1", ['line 1: ‘mood’ is no column']];
         yield 'gear without a driveline' => ["time_s,speed_kmh,gear\n0,0,1\n1,0,1", ['line 1: has gears']];
         yield 'time running backwards' => ["{$head}0,0,800\n5,0,800\n4,0,800", ['line 4, time_s: 4 s does not come after 5 s']];
@@ -55,8 +63,9 @@ final class DriveCsvTest extends TestCase
         yield 'no number' => ["{$head}0,0,800\n1,fast,800", ['line 3, speed_kmh: ‘fast’ must be']];
         yield 'a cell missing' => ["{$head}0,0,800\n1,0", ['line 3: has 2 cells, the first line has 3']];
         yield 'an empty cell' => ["{$head}0,0,800\n1,,800", ['line 3, speed_kmh: is missing']];
+        yield 'too many rows' => [$head.str_repeat("1,1,1\n", 100_000), ['the file: has about 100001 rows; at most 20000']];
         yield 'one row' => ["{$head}0,0,800", ['the file: has fewer than two rows']];
-        yield 'a million rows' => [$head.str_repeat("1,1,1\n", 1_000_000), ['the file: has about 1000001 rows; a drive has at most 20000']];
+        yield 'a million rows' => [$head.str_repeat("1,1,1\n", 1_000_000), ['the file: is 6 MB long; at most 4 MB']];
     }
 
     /** @param  list<string>  $says */

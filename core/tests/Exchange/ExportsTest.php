@@ -97,6 +97,9 @@ final class ExportsTest extends TestCase
         yield 'a formula by address' => ['@A1', "'@A1"];
         yield 'a negative number is one' => ['-12.5', '-12.5'];
         yield 'a dash that is none' => ['-none', "'-none"];
+        yield 'a formula that starts with a number' => ['-2+3+cmd|x', "'-2+3+cmd|x"];
+        yield 'a sum' => ['+1+1*A1', "'+1+1*A1"];
+        yield 'a small number' => ['-1.5e-3', '-1.5e-3'];
         yield 'nothing' => ['', ''];
     }
 
@@ -107,11 +110,11 @@ final class ExportsTest extends TestCase
         $csv = Csv::of([['head', 'x'], [$cell, 'x']]);
 
         self::assertSame("head,x\r\n{$written},x\r\n", $csv);
-        self::assertSame([1 => ['head', 'x'], 2 => [$cell, 'x']], Csv::read($csv, ','));
+        self::assertSame([1 => ['head', 'x'], 2 => [$cell, 'x']], Csv::read($csv, 5, 2));
     }
 
     public function test_rows_know_the_line_they_start_in(): void
     {
-        self::assertSame([1 => ['a', "b\nc"], 4 => ['d', 'e']], Csv::read("a,\"b\nc\"\n\nd,e\n", ','));
+        self::assertSame([1 => ['a', "b\nc"], 4 => ['d', 'e']], Csv::read("a,\"b\nc\"\n\nd,e\n", 5, 2));
     }
 }

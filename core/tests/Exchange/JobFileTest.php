@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace LampThread\Tests\Exchange;
 
 use LampThread\Circuit\Component\ServicePlug;
+use LampThread\Exchange\Changes;
 use LampThread\Exchange\ControlSchema;
 use LampThread\Exchange\JobFile;
+use LampThread\Exchange\JobFileUpgrade;
 use LampThread\Message\InvalidInput;
 use LampThread\Message\Problem;
 use LampThread\Sizing\Sizing;
 use LampThread\Tests\Orchard;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 final class JobFileTest extends TestCase
@@ -42,7 +45,7 @@ final class JobFileTest extends TestCase
         yield 'NaN' => [$with('"restingV": 12.6', '"restingV": NaN'), ['']];
         yield 'a list' => ['[1,2]', ['/format']];
         yield 'another format' => ['{"format":"something"}', ['/format']];
-        yield 'unknown version' => [$with('"version": 2', '"version": 9'), ['/version']];
+        yield 'unknown version' => [$with('"version": 3', '"version": 9'), ['/version']];
         yield 'missing and misspelt' => [
             $with('"thermostatOpensC"', '"thermostatOpenC"'),
             ['/cooling/thermostatOpensC', '/cooling/thermostatOpenC'],
@@ -124,17 +127,53 @@ final class JobFileTest extends TestCase
     }
 
     /** A loom that was built from a sheet of version 1 stays as it was built: without plugs of its own. */
-    public function test_a_file_of_version_1_still_opens_and_is_version_2_from_then_on(): void
+    public function test_a_file_of_version_1_still_opens_and_is_of_this_version_from_then_on(): void
     {
         foreach (glob(dirname(Orchard::PATH).'/*.lampthread.json') ?: [] as $path) {
-            $old = str_replace('"version": 2', '"version": 1', (string) file_get_contents($path));
+            $old = str_replace('"version": 3', '"version": 1', (string) file_get_contents($path));
             $file = Orchard::files()->decode($old);
 
-            self::assertSame([2, false], [$file['version'], $file['wiring']['servicePlugs']], basename($path));
+            self::assertSame([JobFile::VERSION, false], [$file['version'], $file['wiring']['servicePlugs']], basename($path));
             self::assertSame($file, Orchard::files()->decode(JobFile::encode($file)));
             self::assertSame([], Sizing::of(Orchard::files()->brief($file), Orchard::shelf())->circuit->each(ServicePlug::class));
         }
         self::assertCount(1, Orchard::sizing()->circuit->each(ServicePlug::class));
+    }
+
+    /** In version 2 a fan could be called like a part of the circuit, and took its place. */
+    public function test_fans_and_stages_of_version_2_are_numbered(): void
+    {
+        $old = [
+            ...json_decode((string) file_get_contents(dirname(Orchard::PATH).'/larkspur-camper.lampthread.json'), true), 'version' => 2,
+            'runs' => ['relay-to-fan@stud-wire' => ['lengthM' => 2.5], 'dash' => ['lengthM' => 2]],
+            'pinned' => ['battery-fuse' => 'mini-25', 'stud-air-conditioning-relay' => 'relay-40'],
+        ];
+        $old['fans'][0]['id'] = 'battery';
+        $old['fans'][1]['id'] = 'stud';
+        $old['control']['stages'][0] = [...$old['control']['stages'][0], 'id' => 'alternator', 'fans' => ['battery']];
+        $old['control']['stages'][1] = [...$old['control']['stages'][1], 'id' => 'vehicle', 'fans' => ['stud']];
+        $new = JobFileUpgrade::upgraded(json_decode((string) json_encode($old)));
+
+        self::assertSame(3, $new->version);
+        self::assertSame(['fan-1', 'fan-2'], array_column($new->fans, 'id'));
+        self::assertSame([['stage-1', ['fan-1']], ['stage-2', ['fan-2']]], array_map(static fn (\stdClass $one): array => [$one->id, $one->fans], $new->control->stages));
+        self::assertSame(['relay-to-fan@fan-2-wire', 'dash'], array_keys((array) $new->runs));
+        self::assertSame(['fan-1-fuse', 'fan-2-air-conditioning-relay'], array_keys((array) $new->pinned));
+    }
+
+    #[TestWith([['/fans/1/id' => 'fan-1'], '/fans/1/id'])]
+    #[TestWith([['/control/stages/1/id' => 'stage-1'], '/control/stages/1/id'])]
+    #[TestWith([['/fans/0/id' => 'alternator'], '/fans/0/id'])]
+    #[TestWith([['/fans/0/id' => 'fan-2-fuse'], '/fans/0/id'])]
+    public function test_an_id_is_a_number_and_there_once(array $changes, string $at): void
+    {
+        $file = Changes::apply(Orchard::files()->decode((string) file_get_contents(dirname(Orchard::PATH).'/larkspur-camper.lampthread.json')), $changes);
+        try {
+            Orchard::files()->decode(JobFile::encode($file));
+            self::fail('It was taken.');
+        } catch (InvalidInput $invalid) {
+            self::assertContains($at, array_map(static fn (Problem $problem): string => $problem->at, $invalid->problems));
+        }
     }
 
     public function test_what_is_no_version_1_file_is_refused_as_before(): void

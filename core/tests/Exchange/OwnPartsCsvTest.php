@@ -32,6 +32,8 @@ final class OwnPartsCsvTest extends TestCase
         yield 'Windows line ends, empty lines' => ["\r\n".str_replace("\n", "\r\n", $plain)."\r\n\r\n"];
         yield 'quotes' => [self::HEAD."\n".'"fuse","Bay fuse","1,2","blade",27,2.1'];
         yield 'UTF-8 with its mark' => ["\xEF\xBB\xBF".$plain];
+        yield 'the line ends of old Macintoshes' => [str_replace("\n", "\r", $plain)];
+        yield 'UTF-16 without its mark' => [mb_convert_encoding($plain, 'UTF-16BE', 'UTF-8')];
         yield 'UTF-16' => ["\xFF\xFE".mb_convert_encoding($plain, 'UTF-16LE', 'UTF-8')];
         yield 'columns in another order' => ["Name,kind,rated_a,family,cold_milliohm,price\nBay fuse,FUSE,27,blade,2.1,1.2"];
     }
@@ -79,6 +81,7 @@ final class OwnPartsCsvTest extends TestCase
         yield 'no kind' => ["name,price\nx,1", ['line 1: the column ‘kind’ is missing']];
         yield 'too few cells' => [$head."fuse,A,1\n", ['line 2: has 3 cells, the first line has 6']];
         yield 'decimal commas among commas' => [$head.'fuse,A,1,2,blade,27,2,1', ['line 2: has 8 cells']];
+        yield 'nothing but separators' => [$head.str_repeat(',', 3_000_000), ['line 2: has far more cells']];
         yield 'kind' => [$head.'relais,A,1,blade,27,2', ['line 2, kind: ‘relais’ must be one of fuse, relay, terminal, cable']];
         yield 'archived' => ["kind,name,archived\nfuse,A,maybe", ['line 2, archived: ‘maybe’ must be one of yes, no']];
         yield 'another encoding' => [$head."fuse,Bay fuse,1,blade,27,2\nfuse,M\xFCller,1,blade,27,2", ['line 3: has letters in another encoding']];
@@ -106,10 +109,10 @@ final class OwnPartsCsvTest extends TestCase
     {
         $csv = self::HEAD."\n".str_repeat(self::LINE."\n", 100_000);
 
-        self::assertEquals(Message::of('input.parts.too-many', parts: 100_000, most: 2000), $this->problems($csv)[0]->message);
-        $wrong = $this->problems(self::HEAD."\n".str_repeat("fuse\n", 100_000));
+        self::assertEquals(Message::of('input.csv.too-many-rows', rows: 100_001, most: 2000), $this->problems($csv)[0]->message);
+        $wrong = $this->problems(self::HEAD."\n".str_repeat("fuse\n", 1900));
         self::assertCount(102, $wrong);
-        self::assertEquals(Message::of('input.csv.more-wrong', line: 101), $wrong[101]->message);
+        self::assertEquals(Message::of('input.csv.more-wrong', line: 102), $wrong[101]->message);
     }
 
     /** @return list<Problem> */
