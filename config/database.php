@@ -11,7 +11,10 @@ return [
             'foreign_key_constraints' => true,
             'busy_timeout' => 5000,
             'journal_mode' => 'wal',
-            'synchronous' => 'normal',
+            // What the screen calls saved is on the disk, not only with the operating system.
+            'synchronous' => 'full',
+            // What is erased is overwritten.
+            'pragmas' => ['secure_delete' => 'on'],
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],

@@ -4,7 +4,8 @@ import { copyOf, startJob } from "./jobs";
 test("a job is removed and brought back", async ({ page }) => {
   await startJob(page, { "/job/title": "Lock-keeper’s pump" });
   await page.goto("/jobs");
-  await page.getByRole("button", { name: "Remove Lock-keeper’s pump" }).click();
+  await page.getByRole("button", { name: "More about Lock-keeper’s pump" }).click();
+  await page.getByRole("menuitem", { name: "Remove" }).click();
   await expect(page.getByRole("link", { name: /Lock-keeper/ })).toHaveCount(0);
   await page.getByRole("button", { name: "Restore" }).click();
   await expect(page.getByRole("link", { name: /Lock-keeper/ })).toBeVisible();

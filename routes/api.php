@@ -23,6 +23,11 @@ Route::middleware(SubstituteBindings::class)->group(function (): void {
     Route::get('jobs/{job}', [JobController::class, 'show']);
     Route::delete('jobs/{job}', [JobController::class, 'remove']);
     Route::post('jobs/{job}/restore', [JobController::class, 'restore'])->withoutMiddleware(SubstituteBindings::class);
+    Route::post('jobs/{job}/erase', [JobController::class, 'erase'])->withoutMiddleware(SubstituteBindings::class);
+    Route::post('jobs/{job}/archive', [JobController::class, 'archive']);
+    Route::post('jobs/{job}/duplicate', [JobController::class, 'duplicate']);
+    Route::post('jobs/{job}/sizes', [JobController::class, 'takeSizes']);
+    Route::post('jobs/{job}/revisions/{number}', [JobController::class, 'standOn'])->whereNumber('number');
     Route::post('jobs/{job}/changes', [JobController::class, 'change']);
     Route::post('jobs/{job}/mend', [JobController::class, 'mend']);
     Route::post('jobs/{job}/undo', [JobController::class, 'undo']);

@@ -18,6 +18,7 @@ use LampThread\Proof\Finding\Finding;
 use LampThread\Proof\Findings;
 use LampThread\Proof\Proof;
 use LampThread\Proof\ProofSummary;
+use LampThread\Sizing\Choice;
 use LampThread\Sizing\Sizing;
 
 /**
@@ -71,6 +72,23 @@ final class Design
     public function findings(): array
     {
         return $this->findings ??= Findings::of($this->sized());
+    }
+
+    /** @return array<string, Choice> by id */
+    public function choices(): array
+    {
+        return $this->sized()->choices;
+    }
+
+    /** @return array<string, array{name: string, part: string, label: string}> what was chosen, by choice */
+    public function sizes(): array
+    {
+        return array_map(
+            fn (Choice $choice): array => [
+                'name' => $this->wording->text($choice->name), 'part' => $choice->taken->part->id(), 'label' => $this->wording->text($choice->label()),
+            ],
+            array_filter($this->choices(), static fn (Choice $choice): bool => $choice->candidates !== []),
+        );
     }
 
     /** JSON that fits schema/design.json. */

@@ -19,42 +19,48 @@ final readonly class SavedJob
 {
     public function __construct(private Designs $designs, private Wording $wording) {}
 
-    /** @throws InvalidInput where its file no longer reads */
+    /** @throws InvalidInput where its file no longer reads, or cannot be worked out */
     public function design(Job $job): Design
     {
         return $this->designs->of($job->file());
     }
 
-    /** The list then shows what the proof has found. */
-    public function keepProven(Job $job, Design $design): void
-    {
-        $build = $this->designs->build->id;
-        if (($job->keptRow($build)['isProven'] ?? false) !== true) {
-            $job->keepRow($build, $this->wording->worded(JobRow::proven($design)->present()));
-        }
-    }
-
     public function response(Job $job, int $status = 200): JsonResponse
     {
         $design = $this->design($job);
-        $build = $this->designs->build->id;
-        if ($job->keptRow($build) === null) {
-            $job->keepRow($build, $this->wording->worded(JobRow::of($design)->present()));
-        }
+        $standing = $job->revision();
         $answer = [
             'id' => $job->id,
             'version' => $job->version,
-            'undoes' => $job->head > 1 ? $job->revision()?->label : null,
-            'redoes' => $job->revision($job->head + 1)?->label,
+            'undoes' => $standing?->parent === null ? null : $standing->label,
+            'redoes' => $job->undone()?->label,
             'savedAt' => $job->updated_at->toIso8601ZuluString(),
             'file' => JobFile::withObjects($design->file),
             'form' => $this->wording->worded(BriefForm::of($design->brief, $design->file)),
             'lockout' => $this->lockout($design),
+            'resized' => $this->resized($standing?->sizes, $design),
         ];
         $json = json_encode($answer, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
 
         // The design is kept as the text it goes out as.
         return new JsonResponse(substr($json, 0, -1).',"design":'.$design->answer().'}', $status, json: true);
+    }
+
+    /**
+     * @param  array<string, array{name: string, part: string, label: string}>|null  $saved  as an earlier program, or another shelf, had it
+     * @return list<array{name: string, before: string|null, now: string|null}> what is of another size now
+     */
+    private function resized(?array $saved, Design $design): array
+    {
+        $rows = [];
+        $now = $design->sizes();
+        foreach ($saved === null ? [] : $saved + $now as $id => $choice) {
+            if (($saved[$id]['part'] ?? null) !== ($now[$id]['part'] ?? null)) {
+                $rows[] = ['name' => $choice['name'], 'before' => $saved[$id]['label'] ?? null, 'now' => $now[$id]['label'] ?? null];
+            }
+        }
+
+        return $rows;
     }
 
     /** @return array<mixed>|null */

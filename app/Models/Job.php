@@ -11,14 +11,19 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Facades\DB;
+use LampThread\Exchange\Wording;
 
 /**
- * A saved job with its history. Every change is a revision; undo and redo move the head along them.
+ * A saved job with its history. Every change is a revision made from another one; undo and redo move the head along them, and no change takes a
+ * revision away.
  *
  * @property string $id
  * @property int $version
  * @property int $head
+ * @property string $title
  * @property Carbon $updated_at
+ * @property Carbon|null $archived_at
+ * @property Carbon|null $deleted_at
  * @property string|null $row JSON
  * @property string|null $row_of version and build the row was worked out for
  */
@@ -34,7 +39,7 @@ final class Job extends Model
 
     protected function casts(): array
     {
-        return ['version' => 'integer', 'head' => 'integer'];
+        return ['version' => 'integer', 'head' => 'integer', 'archived_at' => 'datetime'];
     }
 
     /** The demo workshop's jobs are called by name, everyone else's by a ULID. */
@@ -43,12 +48,13 @@ final class Job extends Model
         return is_string($value) && preg_match('/^[a-z0-9-]{1,60}$/', $value) === 1;
     }
 
-    /** @param  array<string, mixed>  $file  already checked */
-    public static function start(array $file, string $label, ?string $id = null): self
+    /** @param  Content  $content  already checked */
+    public static function start(Content $content, string $label, ?string $id = null): self
     {
-        return DB::transaction(static function () use ($file, $label, $id): self {
+        return DB::transaction(static function () use ($content, $label, $id): self {
             $job = self::create([...($id === null ? [] : ['id' => $id]), 'version' => 1, 'head' => 1]);
-            $job->revisions()->create(['number' => 1, 'label' => $label, 'file' => $file]);
+            $job->revisions()->create(['number' => 1, 'label' => $label, ...$content->columns()]);
+            $job->keepRow($content->row, $content->build);
 
             return $job;
         });
@@ -65,6 +71,12 @@ final class Job extends Model
         return $this->revisions()->where('number', $number ?? $this->head)->first();
     }
 
+    /** The revision that would be redone: the last that was made from the one that stands. */
+    public function undone(): ?Revision
+    {
+        return $this->revisions()->where('parent', $this->head)->orderByDesc('number')->first();
+    }
+
     /** @return array<string, mixed> */
     public function file(): array
     {
@@ -78,63 +90,80 @@ final class Job extends Model
     }
 
     /**
-     * Takes a change on. What was undone before is gone with it, as in any editor.
-     *
-     * @param  Closure(array<string, mixed>): array<string, mixed>  $change  from the file that stands to the new one, checked
+     * Takes a change on. What was undone before stays in the history.
      *
      * @throws OutOfStep when the job has moved on since $version
      */
-    public function change(int $version, string $label, Closure $change): void
+    public function change(int $version, string $label, Content $content): void
     {
-        $this->moveOn($version, function () use ($label, $change): void {
+        $this->moveOn($version, function () use ($label, $content): void {
             $standing = $this->revision();
-            $file = $change($this->file());
-            $this->revisions()->where('number', '>', $this->head)->delete();
-            $isSame = $standing !== null && $this->head > 1 && $standing->label === $label
+            $isSame = $standing !== null && $this->head > 1 && $standing->label === $label && $this->undone() === null
                 && $standing->updated_at->diffInSeconds(now()) < self::SAME_CHANGE_S;
             if ($isSame) {
-                $standing->update(['file' => $file]);
+                $standing->update($content->columns());
             } else {
-                $this->revisions()->create(['number' => ++$this->head, 'label' => $label, 'file' => $file]);
+                $number = 1 + (int) $this->revisions()->max('number');
+                $this->revisions()->create(['number' => $number, 'parent' => $this->head, 'label' => $label, ...$content->columns()]);
+                $this->head = $number;
             }
+            $this->keepRow($content->row, $content->build);
         });
     }
 
     /**
-     * @param  int  $by  −1 for undo, 1 for redo; stays where it is at either end
+     * Stands on another revision of the job: undo, redo, or any one of its history.
      *
      * @throws OutOfStep
      */
-    public function step(int $version, int $by): void
+    public function standOn(int $version, Revision $revision): void
     {
-        $this->moveOn($version, function () use ($by): void {
-            if ($this->revision($this->head + $by) !== null) {
-                $this->head += $by;
-            }
+        $this->moveOn($version, function () use ($revision): void {
+            $this->head = $revision->number;
+        });
+    }
+
+    /** @throws OutOfStep */
+    public function archive(int $version, bool $isArchived): void
+    {
+        $this->moveOn($version, function () use ($isArchived): void {
+            $this->archived_at = $isArchived ? now() : null;
+        });
+    }
+
+    /** @throws OutOfStep */
+    public function bin(int $version): void
+    {
+        $this->moveOn($version, function (): void {
+            $this->delete();
         });
     }
 
     /**
-     * What the list shows of it, where that was worked out for this version under this build.
+     * What the desk shows of it as it was last worked out for this version; whether that was by another build stands under `isStale`.
      *
      * @return array<string, mixed>|null
      */
     public function keptRow(string $build): ?array
     {
-        return $this->row_of === $this->rowOf($build) && is_string($this->row) ? json_decode($this->row, true) : null;
+        [$version, $by] = [...explode('/', (string) $this->row_of, 2), ''];
+        $row = (int) $version === $this->version && is_string($this->row) ? json_decode($this->row) : null;
+
+        return $row instanceof \stdClass ? [...get_object_vars($row), 'isStale' => $by !== $build] : null;
     }
 
-    /** @param  array<string, mixed>  $row  fits schema/job-list.json, without what the table has itself */
-    public function keepRow(string $build, array $row): void
+    public function keepRow(JobRow $row, string $build): void
     {
         $this->timestamps = false;
-        $this->update(['row' => json_encode($row, JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR), 'row_of' => $this->rowOf($build)]);
+        $this->forceFill([
+            'title' => $row->title,
+            'customer' => $row->customer,
+            'state' => $row->state->value,
+            'row' => json_encode($row->present(Wording::english()), JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR),
+            'row_of' => "{$this->version}/{$build}",
+        ])->save();
         $this->timestamps = true;
-    }
-
-    private function rowOf(string $build): string
-    {
-        return "{$this->version}/{$build}";
+        DB::table('job_texts')->updateOrInsert(['job_id' => $this->id], $row->texts);
     }
 
     /** @param  Closure(): void  $move */

@@ -11,8 +11,11 @@ use Illuminate\Support\Carbon;
  * One state of a job, and the name of the change that led to it.
  *
  * @property int $number
+ * @property int|null $parent number of the revision it was made from
  * @property string $label
- * @property array<string, mixed> $file
+ * @property array<string, mixed>|null $file
+ * @property array<string, array{name: string, part: string, label: string}>|null $sizes choice to the part that was taken; null where an earlier program saved it
+ * @property string|null $program version that sized it
  * @property Carbon $updated_at
  */
 final class Revision extends Model
@@ -21,6 +24,6 @@ final class Revision extends Model
 
     protected function casts(): array
     {
-        return ['file' => 'array', 'number' => 'integer'];
+        return ['file' => 'array', 'sizes' => 'array', 'number' => 'integer', 'parent' => 'integer'];
     }
 }

@@ -123,7 +123,7 @@ final class CommandsTest extends TestCase
     {
         Artisan::call('lamp:demo');
         $job = Job::findOrFail('orchard-sprayer');
-        $job->change(1, 'mine', static fn (array $file): array => [...$file, 'job' => ['title' => 'Mine']]);
+        $this->postJson('/api/jobs/orchard-sprayer/changes', ['version' => 1, 'label' => 'mine', 'changes' => ['/job/title' => 'Mine']])->assertOk();
         Artisan::call('lamp:demo');
         self::assertSame('Mine', Job::findOrFail('orchard-sprayer')->file()['job']['title']);
 

@@ -53,7 +53,7 @@ final class JobsTest extends TestCase
         }
     }
 
-    public function test_undo_and_redo_walk_the_history_and_a_new_change_ends_redo(): void
+    public function test_undo_and_redo_walk_the_history_and_no_change_takes_any_of_it_away(): void
     {
         $id = $this->orchard()['id'];
         $runA = fn (): mixed => $this->getJson("/api/jobs/{$id}")->json('file.fans.0.runA');
@@ -66,9 +66,16 @@ final class JobsTest extends TestCase
         self::assertEquals(15.5, $runA());
         $this->postJson("/api/jobs/{$id}/undo", ['version' => 5])->assertOk();
         self::assertEquals(15.5, $runA(), 'there is nothing before the first');
-        $this->postJson("/api/jobs/{$id}/redo", ['version' => 6])->assertJsonPath('redoes', 'second');
+        $this->postJson("/api/jobs/{$id}/redo", ['version' => 5])->assertJsonPath('redoes', 'second');
         self::assertEquals(10, $runA());
-        $this->change($id, 7, ['/fans/0/runA' => 11], 'third')->assertJsonPath('redoes', null);
+        $this->change($id, 6, ['/fans/0/runA' => 11], 'third')->assertJsonPath('redoes', null);
+
+        $history = $this->getJson("/api/jobs/{$id}/revisions");
+        $this->assertFits('revisions', (string) $history->getContent());
+        self::assertSame([4 => 2, 3 => 2, 2 => 1, 1 => null], array_column($history->json(), 'parent', 'number'));
+        $this->postJson("/api/jobs/{$id}/revisions/3", ['version' => 7])->assertOk()->assertJsonPath('undoes', 'second');
+        self::assertEquals(12, $runA(), 'what was undone is there to go back to');
+        $this->postJson("/api/jobs/{$id}/revisions/9", ['version' => 8])->assertNotFound();
     }
 
     public function test_keystrokes_of_one_entry_are_one_step_of_undo(): void
@@ -128,10 +135,11 @@ final class JobsTest extends TestCase
     public function test_what_is_removed_can_be_brought_back(): void
     {
         $id = $this->orchard()['id'];
-        $this->deleteJson("/api/jobs/{$id}")->assertNoContent();
+        $this->deleteJson("/api/jobs/{$id}", ['version' => 7])->assertConflict();
+        $this->deleteJson("/api/jobs/{$id}", ['version' => 1])->assertNoContent();
         $this->getJson("/api/jobs/{$id}")->assertNotFound()->assertJsonPath('problems.0.messages.message.code', 'request.not-found');
         $this->postJson("/api/jobs/{$id}/restore")->assertNoContent();
-        $this->getJson('/api/jobs')->assertJsonCount(1);
+        $this->getJson('/api/jobs')->assertJsonCount(1, 'rows');
     }
 
     /** Jobs as an earlier program or a broken disk may leave them. */
@@ -149,7 +157,7 @@ final class JobsTest extends TestCase
 
         $list = $this->getJson('/api/jobs')->assertOk();
         $this->assertFits('job-list', (string) $list->getContent());
-        $rows = array_column($list->json(), null, 'id');
+        $rows = array_column($list->json('rows'), null, 'id');
         self::assertSame([], $rows[$sound]['problems']);
         self::assertSame($at, $rows[$broken]['problems'][0]['at']);
         $this->getJson("/api/jobs/{$broken}")->assertUnprocessable()->assertJsonPath('problems.0.at', $at);
@@ -158,18 +166,18 @@ final class JobsTest extends TestCase
         $exported = (string) $this->get("/api/jobs/{$broken}/file")->assertOk()->getContent();
         self::assertSame($pointer === '', json_decode($exported) === null);
         $this->postText("/api/jobs/{$broken}/mend", (string) file_get_contents(Orchard::PATH))->assertOk();
-        self::assertSame([], array_column($this->getJson('/api/jobs')->json(), 'problems', 'id')[$broken]);
+        self::assertSame([], array_column($this->getJson('/api/jobs')->json('rows'), 'problems', 'id')[$broken]);
     }
 
     public function test_the_list_is_kept_and_follows_every_change(): void
     {
         $id = $this->orchard()['id'];
-        $this->getJson('/api/jobs')->assertJsonPath('0.dangers', 0)->assertJsonPath('0.fans', 1);
+        $this->getJson('/api/jobs')->assertJsonPath('rows.0.dangers', 0)->assertJsonPath('rows.0.fans', 1);
         $this->change($id, 1, ['/job/title' => 'Renamed', '/fans/0/polarityReversed' => true], 'x');
 
-        $this->getJson('/api/jobs')->assertJsonPath('0.title', 'Renamed')->assertJsonPath('0.dangers', 1);
+        $this->getJson('/api/jobs')->assertJsonPath('rows.0.title', 'Renamed')->assertJsonPath('rows.0.dangers', 1);
         $this->postJson("/api/jobs/{$id}/undo", ['version' => 2]);
-        $this->getJson('/api/jobs')->assertJsonPath('0.title', 'Orchard sprayer, 12 V')->assertJsonPath('0.dangers', 0);
+        $this->getJson('/api/jobs')->assertJsonPath('rows.0.title', 'Orchard sprayer, 12 V')->assertJsonPath('rows.0.dangers', 0);
     }
 
     public function test_exports_are_what_they_say(): void

@@ -71,7 +71,7 @@ final class ProofTest extends TestCase
     public function test_the_list_says_what_the_proof_says_once_there_is_one(): void
     {
         $id = $this->orchard()['id'];
-        $row = fn (): array => $this->getJson('/api/jobs')->assertOk()->json('0');
+        $row = fn (): array => $this->getJson('/api/jobs')->assertOk()->json('rows.0');
         self::assertFalse($row()['isProven']);
         $this->change($id, 1, ['/control/coilFeed' => 'ignition', '/fans/0/polarityReversed' => true]);
         $severities = array_count_values(array_column($this->getJson("/api/jobs/{$id}/proof")->assertOk()->json('findings'), 'severity'));
@@ -94,7 +94,7 @@ final class ProofTest extends TestCase
         $this->change($id, 2, [$path => $accepted])->assertOk();
         $findings = $this->getJson("/api/jobs/{$id}/proof")->json('findings');
         self::assertSame($accepted, $findings[count($findings) - 1]['accepted']);
-        self::assertSame([0, 1], [$this->getJson('/api/jobs')->json('0.dangers'), $this->getJson('/api/jobs')->json('0.accepted')]);
+        self::assertSame([0, 1], [$this->getJson('/api/jobs')->json('rows.0.dangers'), $this->getJson('/api/jobs')->json('rows.0.accepted')]);
 
         $this->change($id, 3, [$path => null])->assertOk();
         self::assertNull($this->getJson("/api/jobs/{$id}/proof")->json('findings.0.accepted'));

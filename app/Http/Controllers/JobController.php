@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Design\Designs;
-use App\Http\JobList;
+use App\Desk\Desk;
+use App\Desk\JobList;
+use App\Desk\JobQuery;
+use App\Http\Requests\ArchiveRequest;
 use App\Http\Requests\Body;
 use App\Http\Requests\ChangeRequest;
 use App\Http\Requests\StepRequest;
@@ -14,27 +16,29 @@ use App\Models\Job;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use LampThread\Exchange\Changes;
-use LampThread\Exchange\JobFile;
-use LampThread\Exchange\ValueParser;
 
 final readonly class JobController
 {
-    public function __construct(private SavedJob $saved, private Designs $designs, private ValueParser $values, private Body $body) {}
+    public function __construct(private SavedJob $saved, private Desk $desk, private Body $body) {}
 
-    public function index(JobList $list): JsonResponse
+    public function index(Request $request, JobList $list): JsonResponse
     {
-        return new JsonResponse($list->rows());
+        return new JsonResponse($list->page(JobQuery::read($request)));
     }
 
     public function start(): JsonResponse
     {
-        return $this->started((string) file_get_contents(base_path('core/data/start.lampthread.json')), 'New job');
+        return $this->started($this->desk->start((string) file_get_contents(base_path('core/data/start.lampthread.json')), 'New job'));
     }
 
     public function import(Request $request): JsonResponse
     {
-        return $this->started($request->getContent(), 'Imported');
+        return $this->started($this->desk->start($request->getContent(), 'Imported'));
+    }
+
+    public function duplicate(Job $job): JsonResponse
+    {
+        return $this->started($this->desk->duplicate($job));
     }
 
     public function show(Job $job): JsonResponse
@@ -45,9 +49,7 @@ final readonly class JobController
     public function change(Request $request, Job $job): JsonResponse
     {
         $change = ChangeRequest::read($request, $this->body);
-        $job->change($change->version, $change->label, fn (array $file): array => $this->designs->decode(
-            JobFile::encode(Changes::apply($file, [...$change->changes, ...$this->values->values($change->typed, $file)])),
-        ));
+        $this->desk->change($job, $change->version, $change->label, $change->changes, $change->typed);
 
         return $this->show($job);
     }
@@ -55,42 +57,74 @@ final readonly class JobController
     /** A whole file in the place of one that no longer reads. */
     public function mend(Request $request, Job $job): JsonResponse
     {
-        $file = $this->designs->decode($request->getContent());
-        $job->change($job->version, 'Mended', static fn (): array => $file);
+        $this->desk->mend($job, $request->getContent());
 
         return $this->show($job);
     }
 
     public function undo(Request $request, Job $job): JsonResponse
     {
-        $job->step(StepRequest::read($request, $this->body)->version, -1);
+        $parent = $job->revision()?->parent;
+        $this->desk->standOn($job, StepRequest::read($request, $this->body)->version, $parent === null ? null : $job->revision($parent));
 
         return $this->show($job);
     }
 
     public function redo(Request $request, Job $job): JsonResponse
     {
-        $job->step(StepRequest::read($request, $this->body)->version, 1);
+        $this->desk->standOn($job, StepRequest::read($request, $this->body)->version, $job->undone());
 
         return $this->show($job);
     }
 
-    public function remove(Job $job): Response
+    /** Back to any revision of the history. */
+    public function standOn(Request $request, Job $job, int $number): JsonResponse
     {
-        $job->delete();
+        $this->desk->standOn($job, StepRequest::read($request, $this->body)->version, $job->revision($number) ?? abort(404));
+
+        return $this->show($job);
+    }
+
+    public function takeSizes(Request $request, Job $job): JsonResponse
+    {
+        $this->desk->takeSizes($job, StepRequest::read($request, $this->body)->version);
+
+        return $this->show($job);
+    }
+
+    public function archive(Request $request, Job $job): Response
+    {
+        $asked = ArchiveRequest::read($request, $this->body);
+        $job->archive($asked->version, $asked->isArchived);
+
+        return new Response(status: 204);
+    }
+
+    /** Into the bin, from where it can be restored. */
+    public function remove(Request $request, Job $job): Response
+    {
+        $job->bin(StepRequest::read($request, $this->body)->version);
 
         return new Response(status: 204);
     }
 
     public function restore(string $job): Response
     {
-        Job::withTrashed()->findOrFail($job)->restore();
+        Job::onlyTrashed()->findOrFail($job)->restore();
 
         return new Response(status: 204);
     }
 
-    private function started(string $json, string $label): JsonResponse
+    /** For good, with every revision: only what lies in the bin. */
+    public function erase(Request $request, string $job): Response
     {
-        return $this->saved->response(Job::start($this->designs->decode($json), $label), 201);
+        $this->desk->erase(Job::onlyTrashed()->findOrFail($job), StepRequest::read($request, $this->body)->version);
+
+        return new Response(status: 204);
+    }
+
+    private function started(Job $job): JsonResponse
+    {
+        return $this->saved->response($job, 201);
     }
 }

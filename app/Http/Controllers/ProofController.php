@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Design\Designs;
+use App\Desk\Desk;
 use App\Http\JsonLines;
 use App\Http\SavedJob;
 use App\Models\Job;
@@ -20,11 +21,11 @@ final readonly class ProofController
 {
     public function __construct(private SavedJob $saved, private Designs $designs, private Wording $wording) {}
 
-    public function show(Job $job): JsonResponse
+    public function show(Job $job, Desk $desk): JsonResponse
     {
         $design = $this->saved->design($job);
         $answer = $design->proofAnswer();
-        $this->saved->keepProven($job, $design);
+        $desk->keepProven($job, $design);
 
         return new JsonResponse($answer, json: true);
     }
@@ -56,11 +57,12 @@ final readonly class ProofController
     {
         $rows = [];
         /** @var Revision $revision */
-        foreach ($job->revisions()->select(['number', 'label', 'updated_at'])->orderByDesc('number')->get() as $revision) {
+        foreach ($job->revisions()->select(['number', 'label', 'updated_at', 'parent'])->orderByDesc('number')->get() as $revision) {
             $rows[] = [
                 'number' => $revision->number,
                 'label' => $revision->label,
                 'savedAt' => $revision->updated_at->toIso8601ZuluString(),
+                'parent' => $revision->parent,
                 'stands' => $revision->number === $job->head,
             ];
         }

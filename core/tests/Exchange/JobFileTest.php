@@ -161,6 +161,7 @@ final class JobFileTest extends TestCase
         self::assertSame(['fan-1-fuse', 'fan-2-air-conditioning-relay'], array_keys((array) $new->pinned));
     }
 
+    /** @param  array<string, mixed>  $changes */
     #[TestWith([['/fans/1/id' => 'fan-1'], '/fans/1/id'])]
     #[TestWith([['/control/stages/1/id' => 'stage-1'], '/control/stages/1/id'])]
     #[TestWith([['/fans/0/id' => 'alternator'], '/fans/0/id'])]

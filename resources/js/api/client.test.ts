@@ -73,12 +73,12 @@ test("a file of figures goes out as CSV, its name in the address", async () => {
 
 test("an answer without a body is no answer to read", async () => {
   server.use(http.delete("*/api/jobs/a", () => new HttpResponse(null, { status: 204 })));
-  await expect(api.remove("a")).resolves.toBeUndefined();
+  await expect(api.remove("a", 1)).resolves.toBeUndefined();
 });
 
 test("a program that is not running is said as that", async () => {
   server.use(http.get("*/api/jobs", () => HttpResponse.error()));
-  const refused = await refusal(api.jobs());
+  const refused = await refusal(api.jobs({ in: "desk", state: "", sort: "", search: "" }, ""));
   expect(refused.status).toBe(0);
   expect(refused.message).toContain("Is bin/start still running?");
 });

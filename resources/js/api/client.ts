@@ -3,7 +3,8 @@ import type { BenchRequest } from "./generated/bench-request";
 import type { Calibration } from "./generated/calibration";
 import type { ChangeRequest } from "./generated/change-request";
 import type { ProofComparison } from "./generated/comparison";
-import type { JobList } from "./generated/job-list";
+import type { ArchiveRequest } from "./generated/archive-request";
+import type { JobPage } from "./generated/job-list";
 import type { PartRequest } from "./generated/part-request";
 import type { Problem } from "./generated/problem";
 import type { Proof } from "./generated/proof";
@@ -101,6 +102,14 @@ export interface BenchQuestion {
   leads?: [string, string] | null;
 }
 
+/** Which jobs the desk shows, as its address has it; an empty text is no wish. */
+export interface JobQuestion {
+  in: "desk" | "archive" | "bin";
+  state: string;
+  sort: string;
+  search: string;
+}
+
 const withVersion = (version: number): StepRequest => ({ version });
 
 export const api = {
@@ -115,12 +124,20 @@ export const api = {
   addPart: (part: PartRequest) => call<Shelf>("POST", "shelf/parts", part),
   changePart: (id: string, part: PartRequest) => call<Shelf>("POST", `shelf/parts/${id}`, part),
   importParts: (file: File) => call<Shelf>("POST", "shelf/import", file),
-  jobs: () => call<JobList>("GET", "jobs"),
+  jobs: (question: JobQuestion, after: string, signal?: AbortSignal) =>
+    call<JobPage>("GET", `jobs?${new URLSearchParams({ ...question, after }).toString()}`, undefined, signal),
   job: (id: string) => call<SavedJob>("GET", `jobs/${id}`),
   start: () => call<SavedJob>("POST", "jobs"),
   importFile: (text: string) => call<SavedJob>("POST", "jobs/import", text),
   mend: (id: string, text: string) => call<SavedJob>("POST", `jobs/${id}/mend`, text),
-  remove: (id: string) => call<undefined>("DELETE", `jobs/${id}`),
+  remove: (id: string, version: number) => call<undefined>("DELETE", `jobs/${id}`, withVersion(version)),
+  erase: (id: string, version: number) => call<undefined>("POST", `jobs/${id}/erase`, withVersion(version)),
+  archive: (id: string, version: number, isArchived: boolean) =>
+    call<undefined>("POST", `jobs/${id}/archive`, { version, isArchived } satisfies ArchiveRequest),
+  duplicate: (id: string) => call<SavedJob>("POST", `jobs/${id}/duplicate`),
+  takeSizes: (id: string, version: number) => call<SavedJob>("POST", `jobs/${id}/sizes`, withVersion(version)),
+  standOn: (id: string, version: number, number: number) =>
+    call<SavedJob>("POST", `jobs/${id}/revisions/${String(number)}`, withVersion(version)),
   restore: (id: string) => call<undefined>("POST", `jobs/${id}/restore`),
   change: (id: string, version: number, change: Change) =>
     call<SavedJob>("POST", `jobs/${id}/changes`, { version, ...change } satisfies ChangeRequest),

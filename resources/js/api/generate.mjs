@@ -39,6 +39,7 @@ for (const name of [
   "sweep",
   "calibration",
   "change-request",
+  "archive-request",
   "step-request",
   "bench-request",
   "road-request",

@@ -1,6 +1,7 @@
 /** Keys of everything that is fetched and kept, in one place, so that what is made stale is found. */
 export const keys = {
   jobs: ["jobs"] as const,
+  jobPages: (question: object) => ["jobs", question] as const,
   openJobs: ["job"] as const,
   job: (id: string) => ["job", id] as const,
   revisions: (id: string, version: number) => ["revisions", id, version] as const,

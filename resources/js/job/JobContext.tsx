@@ -19,6 +19,10 @@ interface OpenJob {
   change: (change: Change) => Promise<Outcome>;
   undo: () => Promise<void>;
   redo: () => Promise<void>;
+  /** Goes back to any version of the history. */
+  standOn: (number: number) => Promise<void>;
+  /** Keeps the sizes as this program has them now. */
+  takeSizes: () => Promise<void>;
   /** A change made here on a version another window has moved on from. */
   outOfStep: Change | undefined;
   settleOutOfStep: (apply: boolean) => void;
@@ -68,7 +72,7 @@ export function JobProvider({ id, children, loading, failed }: Props) {
           setSaving("unsaved");
           if (refused.status === 409) {
             await queries.invalidateQueries({ queryKey: keys.job(id) });
-          } else if (refused.status !== 422) {
+          } else if (refused.status !== 422 || refused.problems.every((problem) => problem.at === "")) {
             setFailure(refused.message);
           }
           return { version, refused };
@@ -99,6 +103,12 @@ export function JobProvider({ id, children, loading, failed }: Props) {
         },
         redo: async () => {
           await send((version) => api.redo(id, version));
+        },
+        standOn: async (number) => {
+          await send((version) => api.standOn(id, version, number));
+        },
+        takeSizes: async () => {
+          await send((version) => api.takeSizes(id, version));
         },
         outOfStep,
         settleOutOfStep: (apply) => {

@@ -1,43 +1,48 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { keepPreviousData, useInfiniteQuery, useQueryClient } from "@tanstack/react-query";
 import { useRef, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { api, problemsOf } from "../api/client";
 import type { Problem } from "../api/generated/problem";
 import { keys } from "../api/keys";
-import type { JobRow } from "../api/generated/job-list";
-import { notify } from "../kit/notify";
-import { Button } from "../kit/Button";
 import { ProblemItems } from "../api/ProblemItems";
+import { Button } from "../kit/Button";
 import { useTheme } from "../kit/theme";
-import { Unreadable } from "./Unreadable";
 import { Loading } from "../shell/states";
+import { Filters } from "./Filters";
+import { JobItem } from "./JobItem";
+import { useQuestion } from "./useQuestion";
 
-/** How long a removed job can be restored by one press, ms. */
-const UNDO_MS = 20_000;
-
+/** The desk: every job of the workshop, found by words, filtered and sorted, a page at a time. */
 export function Jobs() {
   useTheme();
   const queries = useQueryClient();
   const navigate = useNavigate();
-  const jobs = useQuery({ queryKey: keys.jobs, queryFn: api.jobs, retry: false });
+  const { question } = useQuestion();
+  const jobs = useInfiniteQuery({
+    queryKey: keys.jobPages(question),
+    queryFn: ({ pageParam, signal }) => api.jobs(question, pageParam, signal),
+    initialPageParam: "",
+    getNextPageParam: (page) => page.next,
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
   const [problems, setProblems] = useState<Problem[]>([]);
   const file = useRef<HTMLInputElement>(null);
 
-  const attempt = async (act: () => Promise<void>) => {
+  const attempt = async (act: () => Promise<unknown>) => {
     setProblems([]);
     try {
       await act();
     } catch (error) {
       setProblems(problemsOf(error));
     }
+    await queries.invalidateQueries({ queryKey: keys.jobs });
   };
   const open = (id: string) => navigate(`/jobs/${id}/brief`);
-  const restore = (job: JobRow) =>
-    attempt(async () => {
-      await api.restore(job.id);
-      await refresh();
-    });
-  const refresh = () => queries.invalidateQueries({ queryKey: keys.jobs });
+  const pages = jobs.data?.pages ?? [];
+  const rows = pages.flatMap((page) => page.rows);
+  const total = pages[0]?.total ?? 0;
+  const isNarrowed = question.search !== "" || question.state !== "";
 
   return (
     <main className="mx-auto max-w-5xl p-4 sm:p-8">
@@ -77,7 +82,7 @@ export function Jobs() {
           New job
         </Button>
       </header>
-
+      <Filters />
       {problems.length > 0 && (
         <section role="alert" className="panel mb-4 border-danger">
           <h2 className="heading mb-2 text-danger">Not done. Nothing was saved.</h2>
@@ -92,68 +97,43 @@ export function Jobs() {
           {jobs.error.message}
         </p>
       )}
-      {jobs.data?.length === 0 && (
-        <div className="panel py-10 text-center">
-          <h2 className="heading mb-2">No jobs yet</h2>
-          <p className="text-muted">Start a new job, or open a job file from another machine.</p>
-        </div>
-      )}
+      {jobs.isSuccess && rows.length === 0 && <Nothing drawer={question.in} isNarrowed={isNarrowed} />}
       <ul className="grid gap-2">
-        {jobs.data?.map((job) => (
-          <li key={job.id} className="panel flex items-stretch gap-2 p-0 hover:border-accent">
-            {job.problems.length > 0 ? (
-              <Unreadable job={job} onMended={refresh} onProblems={setProblems} />
-            ) : (
-              <Link
-                to={`/jobs/${job.id}/brief`}
-                className="grid min-h-16 grow gap-x-6 px-4 py-3 sm:grid-cols-[1fr_auto]"
-              >
-                <span className="text-lg font-bold">{job.title}</span>
-                <FindingCount job={job} />
-                <span className="text-muted">
-                  {[job.customer, job.vehicle].filter((text) => text !== "").join(", ") || "No vehicle named yet"}
-                </span>
-                <span className="text-sm text-muted sm:text-right">
-                  {job.systemV} V, {job.fans === 1 ? "one fan" : `${String(job.fans)} fans`}
-                </span>
-              </Link>
-            )}
-            <Button
-              tone="quiet"
-              className="text-muted"
-              aria-label={`Remove ${job.title}`}
-              onClick={() =>
-                void attempt(async () => {
-                  await api.remove(job.id);
-                  await refresh();
-                  await notify({
-                    text: `‘${job.title}’ was removed.`,
-                    lastsMs: UNDO_MS,
-                    action: { label: "Restore", onClick: () => void restore(job) },
-                  });
-                })
-              }
-            >
-              Remove
-            </Button>
-          </li>
+        {rows.map((job) => (
+          <JobItem key={job.id} job={job} isInBin={question.in === "bin"} attempt={attempt} />
         ))}
       </ul>
+      {rows.length > 0 && (
+        <p className="mt-4 flex flex-wrap items-center gap-4 text-sm text-muted">
+          <span role="status">
+            {rows.length < total
+              ? `${rows.length.toLocaleString("en")} of ${total.toLocaleString("en")} jobs`
+              : `${total.toLocaleString("en")} ${total === 1 ? "job" : "jobs"}`}
+          </span>
+          {jobs.hasNextPage && (
+            <Button disabled={jobs.isFetchingNextPage} onClick={() => void jobs.fetchNextPage()}>
+              Show more
+            </Button>
+          )}
+        </p>
+      )}
     </main>
   );
 }
 
-/** What stands against a job, in one glance. */
-function FindingCount({ job }: { job: JobRow }) {
-  if (job.dangers + job.warnings + job.accepted === 0 && job.isProven) {
-    return <span className="text-sm font-semibold text-accent sm:text-right">● Proven, nothing to mend</span>;
-  }
+function Nothing({ drawer, isNarrowed }: { drawer: "desk" | "archive" | "bin"; isNarrowed: boolean }) {
+  const texts = {
+    desk: ["No jobs yet", "Start a new job, or open a job file from another machine."],
+    archive: ["The archive is empty", "Put a finished job here from its menu on the desk."],
+    bin: ["The bin is empty", "What is removed from the desk lies here until it is restored or erased."],
+  };
+  const [title, text] = isNarrowed
+    ? ["No job is found like that", "Search for fewer words, or show every state."]
+    : texts[drawer];
   return (
-    <span className="flex flex-wrap gap-x-3 text-sm font-bold sm:justify-end">
-      {!job.isProven && <span className="text-muted">Not proven yet</span>}
-      {job.accepted > 0 && <span className="text-muted">{job.accepted} accepted</span>}
-      {job.dangers > 0 && <span className="text-danger">▲ {job.dangers} danger</span>}
-      {job.warnings > 0 && <span className="text-warning">◆ {job.warnings} warning</span>}
-    </span>
+    <div className="panel py-10 text-center">
+      <h2 className="heading mb-2">{title}</h2>
+      <p className="text-muted">{text}</p>
+    </div>
   );
 }

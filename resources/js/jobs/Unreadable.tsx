@@ -1,28 +1,17 @@
 import { useRef } from "react";
-import { api, problemsOf } from "../api/client";
+import { api } from "../api/client";
 import type { JobRow } from "../api/generated/job-list";
-import type { Problem } from "../api/generated/problem";
 import { ProblemItems } from "../api/ProblemItems";
 import { Button } from "../kit/Button";
 
 interface Props {
   job: JobRow;
-  onMended: () => Promise<void>;
-  onProblems: (problems: Problem[]) => void;
+  attempt: (act: () => Promise<unknown>) => Promise<void>;
 }
 
 /** A job whose file no longer reads: why, and the ways to mend it. */
-export function Unreadable({ job, onMended, onProblems }: Props) {
+export function Unreadable({ job, attempt }: Props) {
   const file = useRef<HTMLInputElement>(null);
-  const attempt = async (act: () => Promise<unknown>) => {
-    onProblems([]);
-    try {
-      await act();
-    } catch (error) {
-      onProblems(problemsOf(error));
-    }
-    await onMended();
-  };
   return (
     <div className="grid min-h-16 grow gap-2 px-4 py-3">
       <p>

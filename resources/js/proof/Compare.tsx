@@ -5,11 +5,12 @@ import { keys } from "../api/keys";
 import type { ProofComparison, ProofDifference } from "../api/generated/comparison";
 import type { Revisions } from "../api/generated/revisions";
 import { useJob } from "../job/JobContext";
+import { Button } from "../kit/Button";
 import { Panel } from "../kit/Panel";
 
 /** What got better and what got worse since an earlier version of this job. */
 export function Compare() {
-  const { job } = useJob();
+  const { job, standOn } = useJob();
   const [number, setNumber] = useState<number>();
   const revisions = useQuery<Revisions, Refused>({
     queryKey: keys.revisions(job.id, job.version),
@@ -44,6 +45,17 @@ export function Compare() {
             ))}
           </select>
         </label>
+      )}
+      {number !== undefined && (
+        <Button
+          className="mt-3"
+          onClick={() => {
+            setNumber(undefined);
+            void standOn(number);
+          }}
+        >
+          Go back to this version
+        </Button>
       )}
       {comparison.isLoading && <p className="mt-3 text-muted">Proving both …</p>}
       {comparison.error && (

@@ -4,6 +4,7 @@ import { Outlet, useLocation, useNavigate, useParams } from "react-router";
 import { JobProvider, useJob } from "../job/JobContext";
 import { Button } from "../kit/Button";
 import { useTheme } from "../kit/theme";
+import { ResizedBar } from "./ResizedBar";
 import { Palette, type Command } from "./Palette";
 import { Settings } from "./Settings";
 import { Loading, Lost, ViewFailed } from "./states";
@@ -102,6 +103,7 @@ function Frame() {
       <ThreadNav />
       <div className="min-w-0 pb-20 lg:pb-0">
         <OutOfStepBar />
+        <ResizedBar />
         {failure !== undefined && (
           <p role="alert" className="border-b border-danger bg-panel px-4 py-3 font-semibold text-danger">
             {failure}

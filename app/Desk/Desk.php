@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desk;
+
+use App\Design\Design;
+use App\Design\Designs;
+use App\Models\Content;
+use App\Models\Job;
+use App\Models\JobRow;
+use App\Models\OutOfStep;
+use App\Models\Revision;
+use Illuminate\Contracts\Cache\Repository;
+use LampThread\Exchange\Changes;
+use LampThread\Exchange\JobFile;
+use LampThread\Exchange\ValueParser;
+use LampThread\Exchange\Wording;
+use LampThread\Message\InvalidInput;
+
+/**
+ * Saves jobs. What is to be saved is checked, sized and presented first, outside any lock; only what came of that without a fault is written, in
+ * one short transaction.
+ */
+final readonly class Desk
+{
+    public function __construct(private Designs $designs, private ValueParser $values, private Wording $wording, private Repository $cache) {}
+
+    /**
+     * @param  string  $json  a job file
+     *
+     * @throws InvalidInput where it cannot be used
+     */
+    public function start(string $json, string $label, ?string $id = null): Job
+    {
+        return Job::start($this->content($this->designs->decode($json)), $label, $id);
+    }
+
+    /**
+     * @param  array<string, mixed>  $changes  place to value
+     * @param  array<string, string>  $typed  place to text
+     *
+     * @throws InvalidInput
+     * @throws OutOfStep
+     */
+    public function change(Job $job, int $version, string $label, array $changes, array $typed): void
+    {
+        if ($job->version !== $version) {
+            throw new OutOfStep;
+        }
+        $file = $this->designs->of($job->file())->file;
+        $changed = Changes::apply($file, [...$changes, ...$this->values->values($typed, $file)]);
+        $job->change($version, $label, $this->content($this->designs->decode(JobFile::encode($changed))));
+    }
+
+    /**
+     * Puts a whole file in the place of one that no longer reads.
+     *
+     * @throws InvalidInput
+     * @throws OutOfStep
+     */
+    public function mend(Job $job, string $json): void
+    {
+        $job->change($job->version, 'Mended', $this->content($this->designs->decode($json)));
+    }
+
+    /**
+     * Stands on a revision; nothing happens where there is none.
+     *
+     * @throws OutOfStep
+     */
+    public function standOn(Job $job, int $version, ?Revision $revision): void
+    {
+        if ($revision !== null) {
+            $job->standOn($version, $revision);
+            $this->workOut($job);
+        } elseif ($job->version !== $version) {
+            throw new OutOfStep;
+        }
+    }
+
+    /** The same job once more, as the start of another: without its customer and without what was accepted on that vehicle. */
+    public function duplicate(Job $job): Job
+    {
+        $file = $this->designs->of($job->file())->file;
+        $file['job'] = [...$file['job'], 'title' => mb_substr("{$file['job']['title']}, copy", 0, 120), 'customer' => ''];
+        unset($file['accepted']);
+
+        return $this->start(JobFile::encode($file), 'Duplicated');
+    }
+
+    /** The sizes as this program has them, taken on as a revision of their own. */
+    public function takeSizes(Job $job, int $version): void
+    {
+        $job->change($version, 'Sizes of this program taken', $this->content($this->designs->of($job->file())->file));
+    }
+
+    /**
+     * Nothing of it is left: neither in the database, whose freed pages are overwritten, nor among the answers that are kept.
+     *
+     * @throws OutOfStep
+     */
+    public function erase(Job $job, int $version): void
+    {
+        $job->version === $version ? $job->forceDelete() : throw new OutOfStep;
+        $this->cache->clear();
+    }
+
+    /** What the desk shows of a job, worked out anew and kept. */
+    public function workOut(Job $job): void
+    {
+        try {
+            $row = JobRow::of($this->designs->of($job->file()), $this->wording);
+        } catch (InvalidInput $invalid) {
+            $row = JobRow::unreadable($job, $invalid->problems);
+        }
+        $job->keepRow($row, $this->designs->build->id);
+    }
+
+    /** The desk then shows what the proof has found. */
+    public function keepProven(Job $job, Design $design): void
+    {
+        $row = $job->keptRow($this->designs->build->id);
+        if ($row === null || $row['isStale'] || ! $row['isProven']) {
+            $job->keepRow(JobRow::proven($design, $this->wording), $this->designs->build->id);
+        }
+    }
+
+    /**
+     * @param  array<string, mixed>  $file  checked
+     *
+     * @throws InvalidInput where it cannot be worked out
+     */
+    private function content(array $file): Content
+    {
+        $design = $this->designs->of($file);
+        $design->answer();
+
+        return new Content($design->file, $design->sizes(), Program::VERSION, JobRow::of($design, $this->wording), $this->designs->build->id);
+    }
+}

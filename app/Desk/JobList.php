@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desk;
+
+use App\Design\Designs;
+use App\Models\Job;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Query\Builder as QueryBuilder;
+
+/** A page of jobs, found by words, filtered and sorted from stored columns: fits schema/job-list.json. No job file is opened for it. */
+final readonly class JobList
+{
+    private const PAGE = 50;
+
+    public function __construct(private Designs $designs, private Desk $desk) {}
+
+    /** @return array<string, mixed> */
+    public function page(JobQuery $query): array
+    {
+        $found = $this->found($query);
+        $total = (clone $found)->toBase()->getCountForPagination();
+        [$column, $way] = $query->sort->order();
+        $found->orderBy($column, $way)->orderBy('id', $way)->limit(self::PAGE + 1);
+        $after = $query->after;
+        if ($after !== null) {
+            $found->whereRowValues([$column, 'id'], $way === 'desc' ? '<' : '>', $after);
+        }
+        $jobs = $found->get();
+        $page = $jobs->take(self::PAGE);
+        $last = $jobs->count() > self::PAGE ? $page->last() : null;
+
+        return [
+            'total' => $total,
+            'rows' => array_values($page->map($this->row(...))->all()),
+            'next' => $last === null ? null : JobQuery::cursor([(string) $last->getRawOriginal($column), $last->id]),
+        ];
+    }
+
+    /** @return Builder<Job> */
+    private function found(JobQuery $query): Builder
+    {
+        $found = match ($query->drawer) {
+            Drawer::Desk => Job::query()->whereNull('archived_at'),
+            Drawer::Archive => Job::query()->whereNotNull('archived_at'),
+            Drawer::Bin => Job::onlyTrashed(),
+        };
+        if ($query->state !== null) {
+            $found->where('state', $query->state->value);
+        }
+        $words = $query->words();
+        if ($words !== null) {
+            $found->whereIn('id', static function (QueryBuilder $texts) use ($words): void {
+                $texts->select('job_texts.job_id')->from('job_words')->join('job_texts', 'job_texts.id', '=', 'job_words.rowid')
+                    ->whereRaw('job_words MATCH ?', [$words]);
+            });
+        }
+
+        return $found;
+    }
+
+    /** @return array<string, mixed> */
+    private function row(Job $job): array
+    {
+        $build = $this->designs->build->id;
+        $row = $job->keptRow($build);
+        if ($row === null) {
+            $this->desk->workOut($job);
+            $row = $job->keptRow($build);
+        }
+
+        return [
+            'id' => $job->id, 'version' => $job->version, 'savedAt' => $job->updated_at->toIso8601ZuluString(), 'isArchived' => $job->archived_at !== null, ...$row ?? [],
+        ];
+    }
+}
