@@ -2,7 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Http\Middleware\JsonOrCsv;
+use App\Http\Middleware\OwnPagesOnly;
+use App\Http\Middleware\SecurityHeaders;
 use App\Http\Refusal;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -13,12 +14,12 @@ use Illuminate\Support\Facades\Route;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(using: function (): void {
-        Route::prefix('api')->middleware(JsonOrCsv::class)->group(__DIR__.'/../routes/api.php');
+        Route::prefix('api')->group(__DIR__.'/../routes/api.php');
         Route::group([], __DIR__.'/../routes/web.php');
     })
     ->withMiddleware(function (Middleware $middleware): void {
         // One origin only, so no CORS. Job files are texts to be kept as they are, so no trimming of what comes in.
-        $middleware->use([ValidatePostSize::class]);
+        $middleware->use([SecurityHeaders::class, OwnPagesOnly::class, ValidatePostSize::class]);
         $middleware->remove(HandleCors::class);
     })
     ->withExceptions(function (Exceptions $exceptions): void {

@@ -34,6 +34,8 @@ final class Refusal
             return self::whole(match ($status) {
                 404 => 'request.not-found',
                 405 => 'request.not-allowed',
+                403 => 'request.other-site',
+                421 => 'request.other-name',
                 default => 'request.failed',
             }, $status);
         });

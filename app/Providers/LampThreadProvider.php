@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Design\Designs;
 use App\Models\Part;
+use Illuminate\Http\Request;
 use Illuminate\Support\ServiceProvider;
 use LampThread\Exchange\JobFile;
 use LampThread\Exchange\Wording;
@@ -19,6 +20,12 @@ final class LampThreadProvider extends ServiceProvider
         $this->app->scoped(JobFile::class, fn (): JobFile => JobFile::standard($this->app->make(Shelf::class)));
         $this->app->scoped(Wording::class, static fn (): Wording => Wording::english());
         $this->app->scoped(Designs::class);
+    }
+
+    public function boot(): void
+    {
+        // A request is what its method says: no parameter or header makes another of it.
+        Request::setAllowedHttpMethodOverride([]);
     }
 
     /** What ships and what the workshop has added, as it stands now. */

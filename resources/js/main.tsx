@@ -1,5 +1,6 @@
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { StrictMode } from "react";
+import { setNonce } from "get-nonce";
 import { createRoot } from "react-dom/client";
 import { createBrowserRouter, Navigate, RouterProvider } from "react-router";
 import "../css/app.css";
@@ -32,6 +33,9 @@ const router = createBrowserRouter([
   },
   { path: "*", element: <Lost reason="There is no such page." /> },
 ]);
+
+// A dialog holds the page behind it still with a style of its own, which the browser takes only with this page's word.
+setNonce(document.querySelector<HTMLMetaElement>("meta[name=style-nonce]")?.content ?? "");
 
 const page = document.getElementById("page");
 if (page !== null) {
