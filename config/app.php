@@ -7,6 +7,7 @@ return [
     'env' => env('APP_ENV', 'production'),
     'debug' => (bool) env('APP_DEBUG', false),
     'timezone' => 'UTC',
+    'backups' => env('LAMP_BACKUPS', storage_path('backups')),
     // Names it is served by; a request under any other is not answered.
     'hosts' => explode(',', env('LAMP_HOSTS', '127.0.0.1,localhost,[::1]')),
 ];

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Design;
 
-use Illuminate\Contracts\Cache\Repository;
 use LampThread\Brief\Brief;
 use LampThread\Circuit\Circuit;
 use LampThread\Exchange\DesignPresenter;
@@ -12,6 +11,7 @@ use LampThread\Exchange\EvaluatedProof;
 use LampThread\Exchange\JobFile;
 use LampThread\Exchange\ProofPresenter;
 use LampThread\Exchange\Wording;
+use LampThread\Message\InvalidInput;
 use LampThread\Parts\Shelf;
 use LampThread\Proof\FaultPairs;
 use LampThread\Proof\Finding\Finding;
@@ -27,9 +27,6 @@ use LampThread\Sizing\Sizing;
  */
 final class Design
 {
-    /** Longer than anyone looks at one content of a job, s. */
-    public const KEPT_S = 43_200;
-
     private ?Sizing $sizing = null;
 
     /** @var list<Finding>|null */
@@ -48,7 +45,7 @@ final class Design
         private readonly JobFile $files,
         private readonly Shelf $shelf,
         private readonly Wording $wording,
-        private readonly Repository $cache,
+        private readonly Kept $cache,
     ) {}
 
     /** Kept for the next request too: it is a megabyte, which a change need not wait for. */
@@ -59,7 +56,9 @@ final class Design
 
     private function sized(): Sizing
     {
-        return $this->sizing ??= $this->cache->get("sizing/{$this->key}") ?? Sizing::of($this->brief, $this->shelf);
+        $kept = $this->sizing === null ? $this->cache->get("sizing/{$this->key}") : null;
+
+        return $this->sizing ??= $kept instanceof Sizing ? $kept : self::worked(fn (): Sizing => Sizing::of($this->brief, $this->shelf));
     }
 
     /** The sized circuit: far smaller than the sizing, and all that the bench needs. */
@@ -71,7 +70,7 @@ final class Design
     /** @return list<Finding> of the sizes alone */
     public function findings(): array
     {
-        return $this->findings ??= Findings::of($this->sized());
+        return $this->findings ??= self::worked(fn (): array => Findings::of($this->sized()));
     }
 
     /** @return array<string, Choice> by id */
@@ -100,7 +99,7 @@ final class Design
     /** Kept within one request only: its behaviours hold code, which is not stored. */
     public function proof(): Proof
     {
-        return $this->proof ??= Proof::of($this->sizing(), $this->shelf);
+        return $this->proof ??= self::worked(fn (): Proof => Proof::of($this->sizing(), $this->shelf));
     }
 
     public function faultPairs(): FaultPairs
@@ -129,7 +128,32 @@ final class Design
      */
     private function kept(string $what, \Closure $work): object|string
     {
-        return $this->cache->remember("{$what}/{$this->key}", self::KEPT_S, $work);
+        $kept = $this->cache->get("{$what}/{$this->key}");
+        if ($kept === null) {
+            $kept = self::worked($work);
+            $this->cache->put("{$what}/{$this->key}", $kept);
+        }
+
+        return $kept;
+    }
+
+    /**
+     * @template T
+     *
+     * @param  \Closure(): T  $work
+     * @return T
+     *
+     * @throws Uncomputable where the program meets a fault of its own on the way
+     */
+    private static function worked(\Closure $work): mixed
+    {
+        try {
+            return $work();
+        } catch (InvalidInput|Uncomputable $known) {
+            throw $known;
+        } catch (\Throwable $fault) {
+            throw new Uncomputable($fault);
+        }
     }
 
     /** @param  array<mixed>  $answer */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Design;
 
-use Illuminate\Contracts\Cache\Repository;
 use LampThread\Exchange\JobFile;
 use LampThread\Exchange\Wording;
 use LampThread\Message\InvalidInput;
@@ -22,7 +21,7 @@ final class Designs
         private readonly JobFile $files,
         private readonly Shelf $shelf,
         private readonly Wording $wording,
-        private readonly Repository $cache,
+        private readonly Kept $cache,
     ) {
         $this->build = Build::of($shelf->own);
     }
@@ -49,7 +48,7 @@ final class Designs
     {
         $key = $this->key($file);
         if (! isset($this->designs[$key])) {
-            if ($file === null || ! $this->cache->has("sound/{$key}")) {
+            if ($file === null || $this->cache->get("sound/{$key}") !== true) {
                 $file = $this->files->decode((string) json_encode($file === null ? null : JobFile::withObjects($file)));
                 $this->remember($key);
             }
@@ -59,10 +58,25 @@ final class Designs
         return $this->designs[$key];
     }
 
+    /**
+     * Of a file that is looked at once, as when all jobs are: nothing of it is kept in memory.
+     *
+     * @param  array<string, mixed>|null  $file
+     *
+     * @throws InvalidInput
+     */
+    public function fresh(?array $file): Design
+    {
+        $design = $this->of($file);
+        $this->designs = [];
+
+        return $design;
+    }
+
     /** The schema need not be asked again for the same content under the same build. */
     private function remember(string $key): void
     {
-        $this->cache->put("sound/{$key}", true, Design::KEPT_S);
+        $this->cache->put("sound/{$key}", true);
     }
 
     /** @param  array<string, mixed>|null  $file */

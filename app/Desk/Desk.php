@@ -6,17 +6,23 @@ namespace App\Desk;
 
 use App\Design\Design;
 use App\Design\Designs;
+use App\Design\Kept;
+use App\Design\Uncomputable;
 use App\Models\Content;
 use App\Models\Job;
 use App\Models\JobRow;
 use App\Models\OutOfStep;
+use App\Models\Part;
 use App\Models\Revision;
-use Illuminate\Contracts\Cache\Repository;
+use Illuminate\Support\Facades\DB;
+use LampThread\Exchange\CarriedParts;
 use LampThread\Exchange\Changes;
 use LampThread\Exchange\JobFile;
 use LampThread\Exchange\ValueParser;
 use LampThread\Exchange\Wording;
 use LampThread\Message\InvalidInput;
+use LampThread\Message\Message;
+use LampThread\Message\Problem;
 
 /**
  * Saves jobs. What is to be saved is checked, sized and presented first, outside any lock; only what came of that without a fault is written, in
@@ -24,7 +30,7 @@ use LampThread\Message\InvalidInput;
  */
 final readonly class Desk
 {
-    public function __construct(private Designs $designs, private ValueParser $values, private Wording $wording, private Repository $cache) {}
+    public function __construct(private Designs $designs, private ValueParser $values, private CarriedParts $carried, private Wording $wording, private Kept $cache) {}
 
     /**
      * @param  string  $json  a job file
@@ -34,6 +40,27 @@ final readonly class Desk
     public function start(string $json, string $label, ?string $id = null): Job
     {
         return Job::start($this->content($this->designs->decode($json)), $label, $id);
+    }
+
+    /**
+     * A job file from elsewhere, with the own parts it carries: all of it is taken, or nothing.
+     *
+     * @throws InvalidInput
+     */
+    public function import(string $json): Job
+    {
+        $carried = $this->carried->read($json);
+        if ($carried === []) {
+            return $this->start($json, 'Imported');
+        }
+
+        return DB::transaction(static function () use ($carried, $json): Job {
+            Part::keep($carried);
+            // The job is to be read with the shelf as it is now.
+            app()->forgetScopedInstances();
+
+            return app(self::class)->start($json, 'Imported');
+        });
     }
 
     /**
@@ -113,6 +140,9 @@ final readonly class Desk
             $row = JobRow::of($this->designs->of($job->file()), $this->wording);
         } catch (InvalidInput $invalid) {
             $row = JobRow::unreadable($job, $invalid->problems);
+        } catch (Uncomputable $fault) {
+            report($fault);
+            $row = JobRow::unreadable($job, [new Problem('', Message::of('request.cannot-be-computed'))]);
         }
         $job->keepRow($row, $this->designs->build->id);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Design\Uncomputable;
 use App\Models\OutOfStep;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Exceptions\PostTooLargeException;
@@ -23,6 +24,7 @@ final class Refusal
     {
         $exceptions->dontReport([InvalidInput::class, OutOfStep::class]);
         $exceptions->render(static fn (InvalidInput $invalid): JsonResponse => self::answer($invalid->problems, 422));
+        $exceptions->render(static fn (Uncomputable $fault): JsonResponse => self::whole('request.cannot-be-computed', 422));
         $exceptions->render(static fn (OutOfStep $outOfStep): JsonResponse => self::whole('request.out-of-step', 409));
         $exceptions->render(static fn (PostTooLargeException $tooLarge): JsonResponse => self::whole('request.too-large', 422));
         $exceptions->render(static function (Throwable $any, Request $request): ?JsonResponse {

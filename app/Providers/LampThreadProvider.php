@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Design\Designs;
+use App\Design\Kept;
+use App\Keep\Backups;
 use App\Models\Part;
 use Illuminate\Http\Request;
 use Illuminate\Support\ServiceProvider;
@@ -20,6 +22,8 @@ final class LampThreadProvider extends ServiceProvider
         $this->app->scoped(JobFile::class, fn (): JobFile => JobFile::standard($this->app->make(Shelf::class)));
         $this->app->scoped(Wording::class, static fn (): Wording => Wording::english());
         $this->app->scoped(Designs::class);
+        $this->app->singleton(Kept::class, static fn (): Kept => new Kept(cache()->store()));
+        $this->app->singleton(Backups::class, static fn (): Backups => new Backups((string) config('app.backups')));
     }
 
     public function boot(): void

@@ -9,6 +9,7 @@ use App\Models\Job;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
+use LampThread\Exchange\CarriedParts;
 use LampThread\Exchange\ConditionsReader;
 use LampThread\Exchange\CutListCsv;
 use LampThread\Exchange\JobFile;
@@ -24,11 +25,11 @@ final readonly class ExportController
     public function __construct(private SavedJob $saved, private Shelf $shelf, private Wording $wording) {}
 
     /** As it is stored: also a file that no longer reads, so that it can be mended. */
-    public function file(Job $job): Response
+    public function file(Job $job, CarriedParts $parts): Response
     {
         $file = $job->file();
 
-        return $this->download($job, $file === [] ? $job->storedFile() : JobFile::encode($file), 'lampthread.json', 'application/json');
+        return $this->download($job, $file === [] ? $job->storedFile() : JobFile::encode($parts->added($file, array_column($job->revision()->sizes ?? [], 'part'))), 'lampthread.json', 'application/json');
     }
 
     public function cutList(Job $job): Response

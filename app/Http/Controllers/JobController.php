@@ -33,7 +33,7 @@ final readonly class JobController
 
     public function import(Request $request): JsonResponse
     {
-        return $this->started($this->desk->start($request->getContent(), 'Imported'));
+        return $this->started($this->desk->import($request->getContent()));
     }
 
     public function duplicate(Job $job): JsonResponse
@@ -125,6 +125,7 @@ final readonly class JobController
 
     private function started(Job $job): JsonResponse
     {
-        return $this->saved->response($job, 201);
+        // Anew, as a job file may have brought parts onto the shelf.
+        return app(SavedJob::class)->response($job, 201);
     }
 }

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Models\Job;
+use App\Models\OwnDrive;
+use Illuminate\Console\Command;
+use Illuminate\Support\Str;
+use LampThread\Exchange\CarriedParts;
+use LampThread\Exchange\DriveCsv;
+use LampThread\Exchange\JobFile;
+use LampThread\Exchange\OwnPartsCsv;
+use LampThread\Parts\Shelf;
+
+final class ExportAllCommand extends Command
+{
+    protected $signature = 'lamp:export-all {folder : is made where it is not there; must be empty}';
+
+    protected $description = 'Writes every job as a job file, the own parts and the drives as CSV: all of it in open formats';
+
+    public function handle(Shelf $shelf, CarriedParts $parts): int
+    {
+        $folder = (string) $this->argument('folder');
+        if (! is_dir($folder) && ! @mkdir($folder, 0700, true)) {
+            $this->getOutput()->getErrorStyle()->writeln("{$folder} cannot be made.");
+
+            return self::FAILURE;
+        }
+        if ((glob("{$folder}/*") ?: []) !== []) {
+            $this->getOutput()->getErrorStyle()->writeln("{$folder} is not empty; nothing was written.");
+
+            return self::FAILURE;
+        }
+        $jobs = 0;
+        foreach (Job::query()->orderBy('id')->lazy(100) as $job) {
+            $file = $job->file();
+            $name = Str::slug(mb_substr($job->title, 0, 60)) ?: 'job';
+            file_put_contents("{$folder}/{$name}-{$job->id}.lampthread.json", $file === [] ? $job->storedFile() : JobFile::encode($parts->added($file, array_column($job->revision()->sizes ?? [], 'part'))));
+            $jobs++;
+        }
+        file_put_contents("{$folder}/own-parts.csv", OwnPartsCsv::write($shelf->own));
+        $drives = OwnDrive::kept();
+        foreach ($drives as $drive) {
+            file_put_contents("{$folder}/drive-{$drive->id}.csv", DriveCsv::write($drive));
+        }
+        $this->line("{$jobs} jobs, ".count($shelf->own).' own parts, '.count($drives).' drives');
+
+        return self::SUCCESS;
+    }
+}
