@@ -15,6 +15,7 @@ Route::middleware(SubstituteBindings::class)->group(function (): void {
     Route::get('shelf', [ShelfController::class, 'show']);
     Route::post('shelf/parts', [ShelfController::class, 'add']);
     Route::post('shelf/parts/{id}', [ShelfController::class, 'change']);
+    Route::delete('shelf/parts/{id}', [ShelfController::class, 'remove']);
     Route::post('shelf/import', [ShelfController::class, 'import']);
     Route::get('shelf/own-parts.csv', [ShelfController::class, 'export']);
     Route::get('jobs', [JobController::class, 'index']);
@@ -40,6 +41,7 @@ Route::middleware(SubstituteBindings::class)->group(function (): void {
     Route::post('jobs/{job}/road/sweep', [RoadController::class, 'sweep']);
     Route::post('jobs/{job}/road/calibrate', [RoadController::class, 'calibrate']);
     Route::post('jobs/{job}/road/drives', [RoadController::class, 'import']);
+    Route::delete('drives/{drive}', [RoadController::class, 'remove']);
     Route::get('drives/{drive}.csv', [RoadController::class, 'export']);
     Route::get('jobs/{job}/revisions', [ProofController::class, 'revisions']);
     Route::get('jobs/{job}/file', [ExportController::class, 'file']);

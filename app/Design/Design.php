@@ -90,6 +90,14 @@ final class Design
         );
     }
 
+    /** @return list<string> ids of the workshop's own parts that the file names: pinned, or there already as wire */
+    public function ownParts(): array
+    {
+        $named = [...array_values($this->file['pinned'] ?? []), ...array_column($this->file['runs'] ?? [], 'conductor')];
+
+        return array_values(array_unique(array_filter($named, fn (mixed $id): bool => is_string($id) && isset($this->shelf->own[$id]))));
+    }
+
     /** JSON that fits schema/design.json. */
     public function answer(): string
     {

@@ -152,18 +152,27 @@ final class Job extends Model
         return $row instanceof \stdClass ? [...get_object_vars($row), 'isStale' => $by !== $build] : null;
     }
 
+    /** Nothing is kept where the job has moved on since this was read. */
     public function keepRow(JobRow $row, string $build): void
     {
-        $this->timestamps = false;
-        $this->forceFill([
-            'title' => $row->title,
-            'customer' => $row->customer,
-            'state' => $row->state->value,
-            'row' => json_encode($row->present(Wording::english()), JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR),
-            'row_of' => "{$this->version}/{$build}",
-        ])->save();
-        $this->timestamps = true;
-        DB::table('job_texts')->updateOrInsert(['job_id' => $this->id], $row->texts);
+        DB::transaction(function () use ($row, $build): void {
+            $kept = [
+                'title' => $row->title,
+                'customer' => $row->customer,
+                'state' => $row->state->value,
+                'row' => json_encode($row->present(Wording::english()), JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR),
+                'row_of' => "{$this->version}/{$build}",
+            ];
+            // Past the model, which would call the job changed.
+            if (self::withTrashed()->toBase()->where('id', $this->id)->where('version', $this->version)->update($kept) === 0) {
+                return;
+            }
+            $this->setRawAttributes([...$this->getAttributes(), ...$kept]);
+            $this->syncOriginalAttributes(array_keys($kept));
+            DB::table('job_texts')->updateOrInsert(['job_id' => $this->id], $row->texts);
+            DB::table('job_own_parts')->where('job_id', $this->id)->whereNotIn('part_id', $row->ownParts)->delete();
+            DB::table('job_own_parts')->insertOrIgnore(array_map(fn (string $part): array => ['job_id' => $this->id, 'part_id' => $part], $row->ownParts));
+        });
     }
 
     /** @param  Closure(): void  $move */

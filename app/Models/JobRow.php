@@ -22,12 +22,14 @@ final readonly class JobRow
      * @param  list<Message>  $lacks  what the installer has not told or done yet
      * @param  list<Problem>  $problems  why it cannot be read; none where it can
      * @param  array<string, string>  $texts  column of job_texts to what is searched
+     * @param  list<string>  $ownParts  ids of the workshop's own parts that its file names
      */
     private function __construct(
         public string $title,
         public string $customer,
         public JobState $state,
         public array $texts,
+        public array $ownParts,
         private string $vehicle,
         private ?int $systemV,
         private ?int $fans,
@@ -75,6 +77,7 @@ final readonly class JobRow
                 'parts' => self::lines(array_map(static fn (Choice $choice): Message => $choice->label(), $design->choices()), $wording),
                 'findings' => self::lines(array_map(static fn (Finding $one): Message => $one->title(), $standing), $wording),
             ],
+            $design->ownParts(),
             $about->vehicle,
             $design->brief->supply->systemV,
             count($design->brief->fans),
@@ -100,7 +103,7 @@ final readonly class JobRow
 
         return new self(
             $texts['title'], $texts['customer'], JobState::Unreadable, [...$texts, 'notes' => '', 'parts' => '', 'findings' => ''],
-            $texts['vehicle'], null, null, 0, 0, 0, false, [], $problems,
+            self::named($job->file()), $texts['vehicle'], null, null, 0, 0, 0, false, [], $problems,
         );
     }
 
@@ -121,6 +124,15 @@ final readonly class JobRow
             'lacks' => $this->lacks,
             'problems' => array_map(static fn (Problem $problem): array => ['at' => $problem->at, 'message' => $problem->message], array_slice($this->problems, 0, 5)),
         ]);
+    }
+
+    /**
+     * @param  array<string, mixed>  $file  that does not read
+     * @return list<string> whatever it may mean by part
+     */
+    private static function named(array $file): array
+    {
+        return array_values(array_unique(array_filter(is_array($file['pinned'] ?? null) ? $file['pinned'] : [], is_string(...))));
     }
 
     /** @param  array<Message>  $messages */

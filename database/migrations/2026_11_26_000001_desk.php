@@ -38,6 +38,15 @@ return new class extends Migration
             $table->foreign('job_id')->references('id')->on('jobs')->cascadeOnDelete();
         });
         $this->index();
+        Schema::create('job_own_parts', function (Blueprint $table): void {
+            $table->string('job_id');
+            $table->string('part_id')->index();
+            $table->primary(['job_id', 'part_id']);
+            $table->foreign('job_id')->references('id')->on('jobs')->cascadeOnDelete();
+        });
+        Schema::table('parts', function (Blueprint $table): void {
+            $table->unsignedInteger('version')->default(1)->comment('grows with every change');
+        });
         DB::table('jobs')->update(['row_of' => null]);
     }
 

@@ -84,7 +84,9 @@ final class KeepTest extends TestCase
 
         self::assertCount(1, glob("{$this->folder}/backups/*-before-migration.sqlite") ?: []);
         self::assertSame("7 jobs read, 0 faults\n", $this->artisan('a', 'lamp:verify')->getOutput());
-        $parents = $pdo->query("SELECT number, parent FROM revisions WHERE job_id = 'old' ORDER BY number")->fetchAll(\PDO::FETCH_KEY_PAIR);
+        $query = $pdo->prepare("SELECT number, parent FROM revisions WHERE job_id = 'old' ORDER BY number");
+        $query->execute();
+        $parents = $query->fetchAll(\PDO::FETCH_KEY_PAIR);
         self::assertEquals([1 => null, 2 => 1, 3 => 2], $parents);
         $this->artisan('a', 'lamp:open');
         self::assertCount(1, glob("{$this->folder}/backups/*.sqlite") ?: [], 'nothing is pending any more');

@@ -49,7 +49,7 @@ final class ProofTest extends TestCase
         $codes = fn (): array => array_column($this->getJson("/api/jobs/{$id}/proof")->assertOk()->json('findings'), 'code');
         $before = $codes();
 
-        $this->postJson('/api/shelf/parts/own-fuse-bay-fuse', ['name' => 'Bay fuse', 'typed' => [...$fuse, 'ratedA' => '3']])->assertOk();
+        $this->postJson('/api/shelf/parts/own-fuse-bay-fuse', ['name' => 'Bay fuse', 'typed' => [...$fuse, 'ratedA' => '3'], 'version' => 1])->assertOk();
         $this->startAnew();
         self::assertContains('fuse-over-load', $codes());
         self::assertNotContains('fuse-over-load', $before);

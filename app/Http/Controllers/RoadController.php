@@ -117,6 +117,14 @@ final readonly class RoadController
         ]);
     }
 
+    /** A drive of the workshop's own, whether it reads or not: no job depends on one. */
+    public function remove(string $drive): Response
+    {
+        OwnDrive::query()->findOrFail($drive)->delete();
+
+        return new Response(status: 204);
+    }
+
     /** @return list<array<string, mixed>> of every policy and gap */
     private function advice(Brief $brief): array
     {

@@ -20,20 +20,22 @@ final class ShelfPresenter
 {
     /**
      * @param  array<string, list<string>>  $usedBy  part id to the titles of the jobs it is pinned in
+     * @param  array<string, int>  $versions  own part to its version
+     * @param  list<array{id: string, name: string, version: int}>  $unreadable  own parts that no longer read
      * @return array<string, mixed>
      */
-    public static function of(Shelf $shelf, array $usedBy, Wording $wording): array
+    public static function of(Shelf $shelf, array $usedBy, array $versions, array $unreadable, Wording $wording): array
     {
         $parts = [];
         foreach (PartKind::cases() as $kind) {
             foreach (self::offered($shelf, $kind) as [$part, $values]) {
                 $own = $shelf->own[$part->id()] ?? null;
-                $parts[] = $own === null ? self::row($kind, $part, $values, $usedBy) : self::own($own, $usedBy);
+                $parts[] = $own === null ? self::row($kind, $part, $values, $usedBy) : [...self::own($own, $usedBy), 'version' => $versions[$own->id] ?? 1];
             }
         }
         foreach ($shelf->own as $own) {
             if ($own->isArchived) {
-                $parts[] = self::own($own, $usedBy);
+                $parts[] = [...self::own($own, $usedBy), 'version' => $versions[$own->id] ?? 1];
             }
         }
 
@@ -52,6 +54,7 @@ final class ShelfPresenter
                 ], PartForm::fields($kind)),
             ], PartKind::cases()),
             'parts' => $parts,
+            'unreadable' => $unreadable,
             'tables' => array_map(static fn (Table $table): array => [
                 'name' => $table->name, 'source' => $table->source, 'columns' => $table->columns,
                 'rows' => array_map(static fn (array $row): array => ['cells' => $row], $table->rows),
@@ -111,6 +114,7 @@ final class ShelfPresenter
             'isArchived' => false,
             'values' => $told,
             'usedBy' => $usedBy[$part->id()] ?? [],
+            'version' => null,
         ];
     }
 }

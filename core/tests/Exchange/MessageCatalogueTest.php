@@ -111,7 +111,7 @@ final class MessageCatalogueTest extends TestCase
             DesignPresenter::of($sizing, Orchard::shelf(), $pseudo, Findings::of($sizing)),
             ProofPresenter::of(Orchard::evaluated($changes), $pseudo),
             BenchPresenter::of($point, $pseudo),
-            ShelfPresenter::of(Orchard::shelf(), [], $pseudo),
+            ShelfPresenter::of(Orchard::shelf(), [], [], [], $pseudo),
             $pseudo->worded(BriefForm::of($sizing->brief, Orchard::file($changes))),
         ] as $answer) {
             self::check(json_decode((string) json_encode($answer), true), '');

@@ -51,7 +51,7 @@ final class TablesTest extends TestCase
     /** Every part that ships could have been told by the form: its ratings lie within the form's own bounds. */
     public function test_what_ships_is_possible_by_the_form(): void
     {
-        $answer = ShelfPresenter::of(Orchard::shelf(), ['blade-30' => ['Some job']], Wording::english());
+        $answer = ShelfPresenter::of(Orchard::shelf(), ['blade-30' => ['Some job']], [], [], Wording::english());
         (new Schema)->check('shelf', json_decode((string) json_encode($answer)));
         foreach ($answer['parts'] as $part) {
             $values = array_map(static fn (mixed $value): mixed => is_int($value) ? (float) $value : $value, $part['values']);

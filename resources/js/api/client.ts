@@ -123,6 +123,8 @@ export const api = {
   shelf: () => call<Shelf>("GET", "shelf"),
   addPart: (part: PartRequest) => call<Shelf>("POST", "shelf/parts", part),
   changePart: (id: string, part: PartRequest) => call<Shelf>("POST", `shelf/parts/${id}`, part),
+  removePart: (id: string, version: number) => call<Shelf>("DELETE", `shelf/parts/${id}`, withVersion(version)),
+  removeDrive: (id: string) => call<undefined>("DELETE", `drives/${id}`),
   importParts: (file: File) => call<Shelf>("POST", "shelf/import", file),
   jobs: (question: JobQuestion, after: string, signal?: AbortSignal) =>
     call<JobPage>("GET", `jobs?${new URLSearchParams({ ...question, after }).toString()}`, undefined, signal),

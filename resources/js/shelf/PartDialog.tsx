@@ -13,6 +13,7 @@ export interface Draft {
   name: string;
   typed: Record<string, string>;
   isArchived?: boolean;
+  version?: number;
 }
 
 interface Props {
@@ -34,7 +35,12 @@ export function PartDialog({ draft, onClose, onKept }: Props) {
       onKept(
         await (draft.id === undefined
           ? api.addPart({ kind: draft.kind.id, name, typed: told })
-          : api.changePart(draft.id, { name, typed: told, isArchived: draft.isArchived ?? false })),
+          : api.changePart(draft.id, {
+              name,
+              typed: told,
+              isArchived: draft.isArchived ?? false,
+              version: draft.version ?? 1,
+            })),
       );
     } catch (error) {
       setRefused(error instanceof Refused ? error : new Refused(0, problemsOf(error)));

@@ -8,10 +8,11 @@ interface Props {
   onEdit: (part: ShelfPart) => void;
   onCopy: (part: ShelfPart) => void;
   onArchive: (part: ShelfPart) => void;
+  onRemove: (part: ShelfPart) => void;
 }
 
 /** Parts of one kind, small to large; the workshop's own are marked and can be changed. */
-export function PartRows({ kind, parts, onEdit, onCopy, onArchive }: Props) {
+export function PartRows({ kind, parts, onEdit, onCopy, onArchive, onRemove }: Props) {
   const show = useShown();
   const cell = (part: ShelfPart, field: ShelfField) => {
     const value = part.values[field.name] ?? null;
@@ -80,6 +81,17 @@ export function PartRows({ kind, parts, onEdit, onCopy, onArchive }: Props) {
                     >
                       {part.isArchived ? "Offer again" : "Archive"}
                     </Button>
+                    {part.isArchived && part.usedBy.length === 0 && (
+                      <Button
+                        tone="quiet"
+                        aria-label={`Remove ${part.name}`}
+                        onClick={() => {
+                          onRemove(part);
+                        }}
+                      >
+                        Remove
+                      </Button>
+                    )}
                   </>
                 ) : (
                   <Button

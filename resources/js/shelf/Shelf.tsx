@@ -34,11 +34,24 @@ export function Shelf() {
   const imported = useMutation<ShelfAnswer, Refused, File>({ mutationFn: api.importParts, onSuccess: take });
   const archive = useMutation<ShelfAnswer, Refused, ShelfPart>({
     mutationFn: (part) =>
-      api.changePart(part.id, { name: part.name, typed: typedOf(part), isArchived: !part.isArchived }),
+      api.changePart(part.id, {
+        name: part.name,
+        typed: typedOf(part),
+        isArchived: !part.isArchived,
+        version: part.version ?? 1,
+      }),
+    onSuccess: take,
+  });
+  const remove = useMutation<ShelfAnswer, Refused, { id: string; version: number | null }>({
+    mutationFn: (part) => api.removePart(part.id, part.version ?? 1),
     onSuccess: take,
   });
   const kind = shelf.data?.kinds.find((one) => one.id === shown);
-  const problems = [...(imported.error?.problems ?? []), ...(archive.error?.problems ?? [])];
+  const problems = [
+    ...(imported.error?.problems ?? []),
+    ...(archive.error?.problems ?? []),
+    ...(remove.error?.problems ?? []),
+  ];
 
   return (
     <main className="mx-auto max-w-[90rem] p-4 sm:p-8">
@@ -96,6 +109,27 @@ export function Shelf() {
           {shelf.error.message}
         </p>
       )}
+      {shelf.data !== undefined && shelf.data.unreadable.length > 0 && (
+        <section role="alert" className="panel mb-4 border-warning">
+          <h2 className="heading mb-2">Own parts that can no longer be read</h2>
+          <ul className="grid gap-1">
+            {shelf.data.unreadable.map((part) => (
+              <li key={part.id} className="flex flex-wrap items-center gap-3">
+                <b>{part.name}</b> <span className="text-sm text-muted">{part.id}</span>
+                <Button
+                  tone="quiet"
+                  aria-label={`Remove ${part.name}`}
+                  onClick={() => {
+                    remove.mutate(part);
+                  }}
+                >
+                  Remove
+                </Button>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
       {shelf.data !== undefined && (
         <div className="grid grid-cols-[minmax(0,1fr)] gap-4">
           <SegmentedControl
@@ -116,13 +150,23 @@ export function Shelf() {
                 kind={kind}
                 parts={shelf.data.parts.filter((part) => part.kind === kind.id)}
                 onEdit={(part) => {
-                  setDraft({ kind, id: part.id, name: part.name, typed: typedOf(part), isArchived: part.isArchived });
+                  setDraft({
+                    kind,
+                    id: part.id,
+                    name: part.name,
+                    typed: typedOf(part),
+                    isArchived: part.isArchived,
+                    version: part.version ?? 1,
+                  });
                 }}
                 onCopy={(part) => {
                   setDraft({ kind, name: `${part.name}, own`, typed: typedOf(part) });
                 }}
                 onArchive={(part) => {
                   archive.mutate(part);
+                }}
+                onRemove={(part) => {
+                  remove.mutate(part);
                 }}
               />
               <p className="mt-3 text-sm text-muted">Ratings of what ships: {kind.source}.</p>
