@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\Numbered;
+use App\Http\Middleware\OpenToTheShop;
 use App\Http\Middleware\OwnPagesOnly;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Refusal;
@@ -14,12 +16,12 @@ use Illuminate\Support\Facades\Route;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(using: function (): void {
-        Route::prefix('api')->group(__DIR__.'/../routes/api.php');
+        Route::prefix('api')->middleware(OpenToTheShop::class)->group(__DIR__.'/../routes/api.php');
         Route::group([], __DIR__.'/../routes/web.php');
     })
     ->withMiddleware(function (Middleware $middleware): void {
         // One origin only, so no CORS. Job files are texts to be kept as they are, so no trimming of what comes in.
-        $middleware->use([SecurityHeaders::class, OwnPagesOnly::class, ValidatePostSize::class]);
+        $middleware->use([Numbered::class, SecurityHeaders::class, OwnPagesOnly::class, ValidatePostSize::class]);
         $middleware->remove(HandleCors::class);
     })
     ->withExceptions(function (Exceptions $exceptions): void {

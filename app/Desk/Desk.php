@@ -14,6 +14,7 @@ use App\Models\JobRow;
 use App\Models\OutOfStep;
 use App\Models\Part;
 use App\Models\Revision;
+use App\People\Visitor;
 use Illuminate\Support\Facades\DB;
 use LampThread\Exchange\CarriedParts;
 use LampThread\Exchange\Changes;
@@ -30,7 +31,7 @@ use LampThread\Message\Problem;
  */
 final readonly class Desk
 {
-    public function __construct(private Designs $designs, private ValueParser $values, private CarriedParts $carried, private Wording $wording, private Kept $cache) {}
+    public function __construct(private Designs $designs, private ValueParser $values, private CarriedParts $carried, private Wording $wording, private Kept $cache, private Visitor $visitor) {}
 
     /**
      * @param  string  $json  a job file
@@ -166,6 +167,6 @@ final readonly class Desk
         $design = $this->designs->of($file);
         $design->answer();
 
-        return new Content($design->file, $design->sizes(), Program::VERSION, JobRow::of($design, $this->wording), $this->designs->build->id);
+        return new Content($design->file, $design->sizes(), Program::VERSION, JobRow::of($design, $this->wording), $this->designs->build->id, $this->visitor->name());
     }
 }

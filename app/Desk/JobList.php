@@ -6,6 +6,7 @@ namespace App\Desk;
 
 use App\Design\Designs;
 use App\Models\Job;
+use App\People\Visitor;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Query\Builder as QueryBuilder;
 
@@ -14,14 +15,19 @@ final readonly class JobList
 {
     private const PAGE = 50;
 
-    public function __construct(private Designs $designs, private Desk $desk) {}
+    /** Columns of words that only those see who see customers. */
+    private const PRIVATE = ['customer', 'notes'];
+
+    public function __construct(private Designs $designs, private Desk $desk, private Visitor $visitor) {}
 
     /** @return array<string, mixed> */
     public function page(JobQuery $query): array
     {
         $found = $this->found($query);
         $total = (clone $found)->toBase()->getCountForPagination();
-        [$column, $way] = $query->sort->order();
+        // An order by names would tell them.
+        $sort = $this->visitor->seesCustomers() ? $query->sort : JobSort::Changed;
+        [$column, $way] = $sort->order();
         $found->orderBy($column, $way)->orderBy('id', $way)->limit(self::PAGE + 1);
         $after = $query->after;
         if ($after !== null) {
@@ -49,7 +55,7 @@ final readonly class JobList
         if ($query->state !== null) {
             $found->where('state', $query->state->value);
         }
-        $words = $query->words();
+        $words = $query->words($this->visitor->seesCustomers() ? [] : self::PRIVATE);
         if ($words !== null) {
             $found->whereIn('id', static function (QueryBuilder $texts) use ($words): void {
                 $texts->select('job_texts.job_id')->from('job_words')->join('job_texts', 'job_texts.id', '=', 'job_words.rowid')
@@ -72,6 +78,7 @@ final readonly class JobList
 
         return [
             'id' => $job->id, 'version' => $job->version, 'savedAt' => $job->updated_at->toIso8601ZuluString(), 'isArchived' => $job->archived_at !== null, ...$row ?? [],
+            ...($this->visitor->seesCustomers() ? [] : ['customer' => '']),
         ];
     }
 }

@@ -37,13 +37,23 @@ final readonly class JobQuery
         return rtrim(strtr(base64_encode((string) json_encode($place, JSON_INVALID_UTF8_SUBSTITUTE)), '+/', '-_'), '=');
     }
 
-    /** Each word as the start of one, for the index of words; null where nothing is searched for. */
-    public function words(): ?string
+    /**
+     * Each word as the start of one, for the index of words; null where nothing is searched for.
+     *
+     * @param  list<string>  $except  columns that are not searched
+     */
+    public function words(array $except): ?string
     {
         preg_match_all('/[\p{L}\p{N}]+/u', $this->search, $found);
         $words = array_slice($found[0], 0, self::MOST_WORDS);
 
-        return $words === [] ? null : implode(' ', array_map(static fn (string $word): string => "\"{$word}\"*", $words));
+        $quoted = implode(' ', array_map(static fn (string $word): string => "\"{$word}\"*", $words));
+
+        return match (true) {
+            $words === [] => null,
+            $except === [] => $quoted,
+            default => '- {'.implode(' ', $except)."} : ({$quoted})",
+        };
     }
 
     /**

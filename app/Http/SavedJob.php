@@ -7,6 +7,7 @@ namespace App\Http;
 use App\Design\Design;
 use App\Design\Designs;
 use App\Models\Job;
+use App\People\Visitor;
 use Illuminate\Http\JsonResponse;
 use LampThread\Exchange\BriefForm;
 use LampThread\Exchange\JobFile;
@@ -17,7 +18,7 @@ use LampThread\Message\InvalidInput;
 /** A saved job as it goes out: fits schema/saved-job.json. */
 final readonly class SavedJob
 {
-    public function __construct(private Designs $designs, private Wording $wording) {}
+    public function __construct(private Designs $designs, private Wording $wording, private Visitor $visitor) {}
 
     /** @throws InvalidInput where its file no longer reads, or cannot be worked out */
     public function design(Job $job): Design
@@ -35,7 +36,7 @@ final readonly class SavedJob
             'undoes' => $standing?->parent === null ? null : $standing->label,
             'redoes' => $job->undone()?->label,
             'savedAt' => $job->updated_at->toIso8601ZuluString(),
-            'file' => JobFile::withObjects($design->file),
+            'file' => JobFile::withObjects($this->visitor->seesCustomers() ? $design->file : JobFile::withoutCustomer($design->file)),
             'form' => $this->wording->worded(BriefForm::of($design->brief, $design->file)),
             'lockout' => $this->lockout($design),
             'resized' => $this->resized($standing?->sizes, $design),

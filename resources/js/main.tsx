@@ -5,6 +5,7 @@ import { createRoot } from "react-dom/client";
 import { createBrowserRouter, Navigate, RouterProvider } from "react-router";
 import "../css/app.css";
 import { Jobs } from "./jobs/Jobs";
+import { SessionGate } from "./people/SessionGate";
 import { UnitsProvider } from "./kit/units";
 import { Failed, Lost } from "./shell/states";
 
@@ -16,6 +17,16 @@ const router = createBrowserRouter([
     path: "/shelf",
     errorElement: <Failed />,
     lazy: async () => ({ Component: (await import("./shelf/Shelf")).Shelf }),
+  },
+  {
+    path: "/health",
+    errorElement: <Failed />,
+    lazy: async () => ({ Component: (await import("./people/HealthPage")).HealthPage }),
+  },
+  {
+    path: "/people",
+    errorElement: <Failed />,
+    lazy: async () => ({ Component: (await import("./people/PeoplePage")).PeoplePage }),
   },
   {
     path: "/jobs/:id",
@@ -43,7 +54,9 @@ if (page !== null) {
     <StrictMode>
       <QueryClientProvider client={new QueryClient()}>
         <UnitsProvider>
-          <RouterProvider router={router} />
+          <SessionGate>
+            <RouterProvider router={router} />
+          </SessionGate>
         </UnitsProvider>
       </QueryClientProvider>
     </StrictMode>,

@@ -241,6 +241,16 @@ final class JobsTest extends TestCase
         self::assertStringContainsString('3 mm²', $svg);
     }
 
+    public function test_control_characters_in_a_title_leave_the_drawing_and_the_netlist_sound(): void
+    {
+        $id = $this->orchard()['id'];
+        $this->change($id, 1, ['/job/title' => "A\u{1}\u{B}\u{FFFF}<b>\n.include /etc/passwd"], 'x')->assertOk();
+
+        self::assertNotFalse(simplexml_load_string((string) $this->get("/api/jobs/{$id}/threads.svg")->assertOk()->getContent()));
+        $netlist = (string) $this->get("/api/jobs/{$id}/netlist.cir?key=run&coolantC=95")->assertOk()->getContent();
+        self::assertDoesNotMatchRegularExpression('/^\.include/m', $netlist);
+    }
+
     public function test_choices_that_do_not_go_together_are_refused_and_nothing_is_lost(): void
     {
         $id = $this->orchard()['id'];

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\SavedJob;
 use App\Models\Job;
+use App\People\Visitor;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
@@ -25,9 +26,9 @@ final readonly class ExportController
     public function __construct(private SavedJob $saved, private Shelf $shelf, private Wording $wording) {}
 
     /** As it is stored: also a file that no longer reads, so that it can be mended. */
-    public function file(Job $job, CarriedParts $parts): Response
+    public function file(Job $job, CarriedParts $parts, Visitor $visitor): Response
     {
-        $file = $job->file();
+        $file = $visitor->seesCustomers() ? $job->file() : JobFile::withoutCustomer($this->saved->design($job)->file);
 
         return $this->download($job, $file === [] ? $job->storedFile() : JobFile::encode($parts->added($file, array_column($job->revision()->sizes ?? [], 'part'))), 'lampthread.json', 'application/json');
     }

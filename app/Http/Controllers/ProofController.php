@@ -57,12 +57,13 @@ final readonly class ProofController
     {
         $rows = [];
         /** @var Revision $revision */
-        foreach ($job->revisions()->select(['number', 'label', 'updated_at', 'parent'])->orderByDesc('number')->get() as $revision) {
+        foreach ($job->revisions()->select(['number', 'label', 'updated_at', 'parent', 'by'])->orderByDesc('number')->get() as $revision) {
             $rows[] = [
                 'number' => $revision->number,
                 'label' => $revision->label,
                 'savedAt' => $revision->updated_at->toIso8601ZuluString(),
                 'parent' => $revision->parent,
+                'by' => $revision->by,
                 'stands' => $revision->number === $job->head,
             ];
         }

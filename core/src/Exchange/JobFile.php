@@ -85,6 +85,19 @@ final readonly class JobFile
     }
 
     /**
+     * For eyes that are not to see whose job it is.
+     *
+     * @param  array<string, mixed>  $file
+     * @return array<string, mixed>
+     */
+    public static function withoutCustomer(array $file): array
+    {
+        $file['job'] = [...$file['job'] ?? [], 'customer' => '', 'notes' => ''];
+
+        return $file;
+    }
+
+    /**
      * An object without entries is a list to PHP once it has been read; here it is an object again.
      *
      * @param  array<string, mixed>  $file

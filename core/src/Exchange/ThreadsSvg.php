@@ -122,6 +122,7 @@ final class ThreadsSvg
 
     private static function text(string $text): string
     {
-        return htmlspecialchars($text, ENT_XML1 | ENT_QUOTES);
+        // XML has no way at all to write the other control characters and the two non-characters.
+        return htmlspecialchars((string) preg_replace('/[\x00-\x08\x0B\x0C\x0E-\x1F\x{FFFE}\x{FFFF}]/u', ' ', $text), ENT_XML1 | ENT_QUOTES);
     }
 }

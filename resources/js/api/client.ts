@@ -4,6 +4,15 @@ import type { Calibration } from "./generated/calibration";
 import type { ChangeRequest } from "./generated/change-request";
 import type { ProofComparison } from "./generated/comparison";
 import type { ArchiveRequest } from "./generated/archive-request";
+import type { CodeRequest } from "./generated/code-request";
+import type { Health } from "./generated/health";
+import type { HideCustomersRequest } from "./generated/hide-customers-request";
+import type { People } from "./generated/people";
+import type { PersonCode } from "./generated/person-code";
+import type { PersonRequest } from "./generated/person-request";
+import type { RoleRequest } from "./generated/role-request";
+import type { Session } from "./generated/session";
+import type { SignInRequest } from "./generated/sign-in-request";
 import type { JobPage } from "./generated/job-list";
 import type { PartRequest } from "./generated/part-request";
 import type { Problem } from "./generated/problem";
@@ -56,6 +65,15 @@ async function* lines<T>(path: string, body: object, signal: AbortSignal): Async
   }
 }
 
+/** Where the program is open to the shop, the word that no page of another site knows. */
+function guard(): Record<string, string> {
+  const word = /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1];
+  return word === undefined ? {} : { "X-XSRF-TOKEN": decodeURIComponent(word) };
+}
+
+/** Told when a session has ended while a page was open. */
+export const signedOut = new EventTarget();
+
 async function send(
   method: string,
   path: string,
@@ -65,7 +83,7 @@ async function send(
   const request: RequestInit = { method, headers: { Accept: "application/json" }, signal: signal ?? null };
   if (method !== "GET") {
     const type = body instanceof File ? "text/csv" : "application/json";
-    request.headers = { Accept: "application/json", "Content-Type": type };
+    request.headers = { Accept: "application/json", "Content-Type": type, ...guard() };
     request.body = body instanceof File || typeof body === "string" ? body : JSON.stringify(body ?? {});
   }
   let response: Response;
@@ -76,6 +94,9 @@ async function send(
       throw error;
     }
     throw new Refused(0, [{ at: "", message: "The program does not answer. Is bin/start still running?" }]);
+  }
+  if (response.status === 401) {
+    signedOut.dispatchEvent(new Event("ended"));
   }
   if (!response.ok) {
     const answer = (await response.json().catch(() => null)) as { problems?: Problem[] } | null;
@@ -113,6 +134,22 @@ export interface JobQuestion {
 const withVersion = (version: number): StepRequest => ({ version });
 
 export const api = {
+  session: () => call<Session>("GET", "session"),
+  signIn: (name: string, password: string) =>
+    call<Session>("POST", "session", { name, password } satisfies SignInRequest),
+  useCode: (name: string, code: string, password: string) =>
+    call<Session>("POST", "session/code", { name, code, password } satisfies CodeRequest),
+  signOut: () => call<Session>("DELETE", "session"),
+  people: () => call<People>("GET", "people"),
+  addPerson: (person: PersonRequest) => call<PersonCode>("POST", "people", person),
+  giveCode: (id: number) => call<PersonCode>("POST", `people/${String(id)}/code`),
+  changeRole: (id: number, role: PersonRequest["role"]) =>
+    call<People>("POST", `people/${String(id)}/role`, { role } satisfies RoleRequest),
+  endSessions: (id: number) => call<People>("POST", `people/${String(id)}/sign-out`),
+  removePerson: (id: number) => call<People>("DELETE", `people/${String(id)}`),
+  hideCustomers: (hidesCustomers: boolean) =>
+    call<People>("POST", "people/customers", { hidesCustomers } satisfies HideCustomersRequest),
+  health: () => call<Health>("GET", "health"),
   road: (id: string, question: RoadRequest, signal?: AbortSignal) =>
     call<Road>("POST", `jobs/${id}/road`, question, signal),
   sweep: (id: string, question: RoadRequest, signal: AbortSignal) =>

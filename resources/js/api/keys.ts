@@ -10,4 +10,7 @@ export const keys = {
   comparison: (id: string, version: number, number: number) => ["comparison", id, version, number] as const,
   road: (id: string, version: number, question: object) => ["road", id, version, question] as const,
   shelf: ["shelf"] as const,
+  session: ["session"] as const,
+  people: ["people"] as const,
+  health: ["health"] as const,
 };

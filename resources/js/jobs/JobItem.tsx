@@ -3,8 +3,9 @@ import { api } from "../api/client";
 import type { JobRow } from "../api/generated/job-list";
 import { Button } from "../kit/Button";
 import { notify } from "../kit/notify";
+import { useSession } from "../people/SessionGate";
 import { Erase } from "./Erase";
-import { Menu } from "./Menu";
+import { Menu } from "../kit/Menu";
 import { Unreadable } from "./Unreadable";
 
 /** How long what was just put away can be taken back by one press, ms. */
@@ -19,6 +20,7 @@ interface Props {
 /** One job of the desk and what can be done with it. */
 export function JobItem({ job, isInBin, attempt }: Props) {
   const navigate = useNavigate();
+  const session = useSession();
   const title = job.title === "" ? job.id : job.title;
   const putAway = (act: () => Promise<unknown>, text: string, label: string, back: () => Promise<unknown>) =>
     attempt(async () => {
@@ -57,12 +59,14 @@ export function JobItem({ job, isInBin, attempt }: Props) {
           <JobText job={job} title={title} />
         </Link>
       )}
-      {isInBin ? (
+      {!session.mayChange ? null : isInBin ? (
         <div className="flex flex-wrap items-center gap-1 pr-2">
           <Button tone="quiet" aria-label={`Restore ${title}`} onClick={() => void attempt(() => api.restore(job.id))}>
             Restore
           </Button>
-          <Erase title={title} onErase={() => attempt(() => api.erase(job.id, job.version))} />
+          {(session.mayManage || !session.isAsked) && (
+            <Erase title={title} onErase={() => attempt(() => api.erase(job.id, job.version))} />
+          )}
         </div>
       ) : (
         <Menu

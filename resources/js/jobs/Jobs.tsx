@@ -7,6 +7,8 @@ import { keys } from "../api/keys";
 import { ProblemItems } from "../api/ProblemItems";
 import { Button } from "../kit/Button";
 import { useTheme } from "../kit/theme";
+import { PersonMenu } from "../people/PersonMenu";
+import { useSession } from "../people/SessionGate";
 import { Loading } from "../shell/states";
 import { Filters } from "./Filters";
 import { JobItem } from "./JobItem";
@@ -18,6 +20,7 @@ export function Jobs() {
   const queries = useQueryClient();
   const navigate = useNavigate();
   const { question } = useQuestion();
+  const { mayChange } = useSession();
   const jobs = useInfiniteQuery({
     queryKey: keys.jobPages(question),
     queryFn: ({ pageParam, signal }) => api.jobs(question, pageParam, signal),
@@ -63,7 +66,8 @@ export function Jobs() {
         >
           Shelf
         </Link>
-        <Button onClick={() => file.current?.click()}>Import a job file</Button>
+        <PersonMenu />
+        {mayChange && <Button onClick={() => file.current?.click()}>Import a job file</Button>}
         <input
           ref={file}
           type="file"
@@ -78,9 +82,11 @@ export function Jobs() {
             }
           }}
         />
-        <Button tone="strong" onClick={() => void attempt(async () => void open((await api.start()).id))}>
-          New job
-        </Button>
+        {mayChange && (
+          <Button tone="strong" onClick={() => void attempt(async () => void open((await api.start()).id))}>
+            New job
+          </Button>
+        )}
       </header>
       <Filters />
       {problems.length > 0 && (

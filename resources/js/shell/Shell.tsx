@@ -5,6 +5,7 @@ import { JobProvider, useJob } from "../job/JobContext";
 import { Button } from "../kit/Button";
 import { useTheme } from "../kit/theme";
 import { ResizedBar } from "./ResizedBar";
+import { useSession } from "../people/SessionGate";
 import { Palette, type Command } from "./Palette";
 import { Settings } from "./Settings";
 import { Loading, Lost, ViewFailed } from "./states";
@@ -31,6 +32,7 @@ const SAVING = { saved: "Saved", saving: "Saving …", unsaved: "Not saved" };
 function Frame() {
   const { job, saving, undo, redo, failure } = useJob();
   const [theme, setTheme] = useTheme();
+  const session = useSession();
   const navigate = useNavigate();
   const { pathname } = useLocation();
   const [isPaletteOpen, setPaletteOpen] = useState(false);
@@ -102,6 +104,11 @@ function Frame() {
       <Palette commands={commands} isOpen={isPaletteOpen} setOpen={setPaletteOpen} />
       <ThreadNav />
       <div className="min-w-0 pb-20 lg:pb-0">
+        {!session.mayChange && (
+          <p className="no-print border-b border-line bg-sunk px-4 py-2 text-sm">
+            You are signed in as a reader: you can look at everything here and try it on the bench, and change nothing.
+          </p>
+        )}
         <OutOfStepBar />
         <ResizedBar />
         {failure !== undefined && (

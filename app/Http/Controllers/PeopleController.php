@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\Body;
+use App\People\Audit;
+use App\People\Person;
+use App\People\Role;
+use App\People\Visitor;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use LampThread\Message\InvalidInput;
+use LampThread\Message\Message;
+
+/** Who works here: the owner adds people, hands them codes, ends their sessions, and reads who did what. */
+final readonly class PeopleController
+{
+    public function __construct(private Body $body) {}
+
+    public function index(): JsonResponse
+    {
+        $sessions = DB::table('sessions')->whereNotNull('user_id')->selectRaw('user_id, count(*) as open')->groupBy('user_id')->pluck('open', 'user_id');
+
+        return new JsonResponse([
+            'people' => array_values(Person::query()->orderBy('name')->get()->map(static fn (Person $person): array => [
+                'id' => $person->id, 'name' => $person->name, 'role' => $person->role->value, 'sessions' => (int) ($sessions[$person->id] ?? 0),
+                'awaitsCode' => $person->password === null,
+            ])->all()),
+            'hidesCustomers' => Visitor::hidesCustomers(),
+            'audit' => Audit::latest(),
+        ]);
+    }
+
+    public function add(Request $request): JsonResponse
+    {
+        $asked = $this->body->of($request, 'person-request');
+        if (Person::query()->where('name', $asked->name)->exists()) {
+            throw InvalidInput::at('/name', Message::of('people.name-taken', name: $asked->name));
+        }
+        $person = Person::query()->create(['name' => $asked->name, 'role' => $asked->role]);
+        $request->attributes->set('subject', $person->name);
+
+        return new JsonResponse(['name' => $person->name, 'code' => $person->giveCode()], 201);
+    }
+
+    public function giveCode(Request $request, string $id): JsonResponse
+    {
+        $person = self::meant($request, $id);
+        $this->keepAnOwner($person);
+
+        return new JsonResponse(['name' => $person->name, 'code' => $person->giveCode()]);
+    }
+
+    public function change(Request $request, string $id): JsonResponse
+    {
+        $asked = $this->body->of($request, 'role-request');
+        $person = self::meant($request, $id);
+        if (! Role::from($asked->role)->manages()) {
+            $this->keepAnOwner($person);
+        }
+        $person->forceFill(['role' => $asked->role])->save();
+
+        return $this->index();
+    }
+
+    public function signOut(Request $request, string $id): JsonResponse
+    {
+        self::meant($request, $id)->endSessions();
+
+        return $this->index();
+    }
+
+    public function remove(Request $request, string $id): JsonResponse
+    {
+        $person = self::meant($request, $id);
+        $this->keepAnOwner($person);
+        $person->endSessions();
+        $person->delete();
+
+        return $this->index();
+    }
+
+    public function hideCustomers(Request $request): JsonResponse
+    {
+        Visitor::hideCustomers($this->body->of($request, 'hide-customers-request')->hidesCustomers);
+
+        return $this->index();
+    }
+
+    /** The audit trail names people as they are called, not by number. */
+    private static function meant(Request $request, string $id): Person
+    {
+        $person = Person::query()->findOrFail($id);
+        $request->attributes->set('subject', $person->name);
+
+        return $person;
+    }
+
+    /** Without an owner nobody could let anyone in again. */
+    private function keepAnOwner(Person $leaving): void
+    {
+        $others = Person::query()->where('role', Role::Owner->value)->whereNotNull('password')->where('id', '!=', $leaving->id)->count();
+        if ($leaving->role === Role::Owner && $leaving->password !== null && $others === 0) {
+            throw InvalidInput::at('', Message::of('people.last-owner'));
+        }
+    }
+}

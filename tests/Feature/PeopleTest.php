@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\People\Person;
+use App\People\Role;
+use App\People\Visitor;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\Response;
+use Tests\TestCase;
+
+/** The program open to the shop: who comes in, what each may do, and what is written down. */
+final class PeopleTest extends TestCase
+{
+    private const PASSWORD = 'a lamp on a thread';
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        config(['app.accounts' => true, 'app.key' => 'base64:'.base64_encode(str_repeat('k', 32)), 'session.driver' => 'array', 'hashing.bcrypt.rounds' => 4]);
+    }
+
+    public function test_nobody_gets_further_than_the_door(): void
+    {
+        $this->getJson('/api/session')->assertOk()->assertJsonPath('isAsked', true)->assertJsonPath('mayChange', false);
+        foreach (['jobs', 'shelf', 'health', 'people', 'jobs/orchard-sprayer', 'jobs/orchard-sprayer/file'] as $address) {
+            $this->getJson("/api/{$address}")->assertUnauthorized();
+        }
+        $this->postJson('/api/jobs')->assertUnauthorized();
+        self::assertSame(0, DB::table('jobs')->count());
+    }
+
+    public function test_the_first_owner_comes_in_by_a_code_of_the_terminal_once(): void
+    {
+        $code = $this->code();
+        $this->choose('Owner', 'WRONG-CODES')->assertUnprocessable()->assertJsonPath('problems.0.at', '/code');
+        $this->choose('Owner', $code, 'short')->assertUnprocessable()->assertJsonPath('problems.0.at', '/password');
+        $this->choose('Owner', strtolower($code))->assertOk()->assertJsonPath('person', ['name' => 'Owner', 'role' => 'owner']);
+        $this->choose('Owner', $code)->assertUnprocessable();
+        $this->fits('session', $this->getJson('/api/session'));
+        $this->fits('people', $this->getJson('/api/people')->assertOk());
+        $this->deleteJson('/api/session')->assertOk()->assertJsonPath('person', null);
+        self::assertSame('', $this->code(), 'the door is closed behind the first');
+    }
+
+    public function test_a_wrong_password_is_refused_as_a_wrong_name_is_and_not_often(): void
+    {
+        $this->person('Hob', Role::Fitter);
+        $wrong = $this->postJson('/api/session', ['name' => 'Hob', 'password' => 'guess'])->assertUnprocessable()->json('problems');
+        self::assertSame($wrong, $this->postJson('/api/session', ['name' => 'Nob', 'password' => 'guess'])->assertUnprocessable()->json('problems'));
+        foreach (range(1, 4) as $_) {
+            $this->postJson('/api/session', ['name' => 'hob', 'password' => 'guess']);
+        }
+        $this->postJson('/api/session', ['name' => 'Hob', 'password' => self::PASSWORD])->assertTooManyRequests();
+        $this->travel(61)->seconds();
+        $this->postJson('/api/session', ['name' => 'Hob', 'password' => self::PASSWORD])->assertOk();
+        self::assertSame(['session.begin', ...array_fill(0, 6, 'session.refused')], DB::table('audit')->orderByDesc('id')->pluck('action')->all());
+    }
+
+    public function test_each_role_does_what_it_may(): void
+    {
+        $may = [];
+        foreach (Role::cases() as $role) {
+            $this->actingAs($this->person($role->value, $role));
+            $started = $this->postJson('/api/jobs');
+            $may[$role->value] = [
+                $this->getJson('/api/jobs')->status(), $started->status(), $this->getJson('/api/people')->status(),
+                $this->postJson('/api/shelf/parts', ['name' => 'x'])->status(), $this->postJson('/api/people/customers', ['hidesCustomers' => false])->status(),
+            ];
+        }
+
+        self::assertSame(['owner' => [200, 201, 200, 422, 200], 'fitter' => [200, 201, 403, 422, 403], 'reader' => [200, 403, 403, 403, 403]], $may);
+    }
+
+    public function test_a_reader_sees_no_customer_if_so_set(): void
+    {
+        $this->actingAs($this->person('Fay', Role::Fitter));
+        $id = $this->orchard()['id'];
+        $this->postJson("/api/jobs/{$id}/changes", ['version' => 1, 'label' => 'x', 'changes' => ['/job/customer' => 'Quillfeather', '/job/notes' => 'Key under the mat']])->assertOk();
+        $this->actingAs($this->person('Rod', Role::Reader));
+        self::assertStringContainsString('Quillfeather', (string) $this->getJson('/api/jobs')->getContent());
+        Visitor::hideCustomers(true);
+        foreach (['jobs', 'jobs?search=sprayer', 'jobs?sort=customer', "jobs/{$id}", "jobs/{$id}/file", "jobs/{$id}/proof", "jobs/{$id}/threads.svg", "jobs/{$id}/cut-list.csv", 'shelf', 'health'] as $address) {
+            $seen = (string) $this->get("/api/{$address}")->assertOk()->getContent();
+            self::assertStringNotContainsString('Quillfeather', $seen, $address);
+            self::assertStringNotContainsString('under the mat', $seen, $address);
+        }
+        self::assertSame([], $this->getJson('/api/jobs?search=quill')->json('rows'), 'nor is it found by it');
+        self::assertSame([], $this->getJson('/api/jobs?search=mat')->json('rows'));
+        self::assertCount(1, $this->getJson('/api/jobs?search=sprayer')->json('rows'));
+    }
+
+    public function test_every_change_carries_who_and_the_trail_says_it(): void
+    {
+        $this->actingAs($this->person('Fay', Role::Fitter));
+        $id = $this->orchard()['id'];
+        $this->postJson("/api/jobs/{$id}/changes", ['version' => 1, 'label' => 'x', 'changes' => ['/fans/0/runA' => 12]])->assertOk();
+        $this->postJson("/api/jobs/{$id}/changes", ['version' => 1, 'label' => 'x', 'changes' => ['/fans/0/runA' => 13]])->assertConflict();
+        $this->postJson("/api/jobs/{$id}/bench", ['set' => ['key' => 'run']])->assertOk();
+        self::assertSame(['Fay', 'Fay'], array_column($this->getJson("/api/jobs/{$id}/revisions")->json(), 'by'));
+
+        $trail = DB::table('audit')->get(['person', 'action', 'subject'])->map(static fn (object $row): array => array_values(get_object_vars($row)))->all();
+        self::assertSame([['Fay', 'job.import', ''], ['Fay', 'job.change', $id]], $trail);
+    }
+
+    public function test_an_owner_adds_people_and_the_last_owner_stays(): void
+    {
+        $owner = $this->person('Ada', Role::Owner);
+        $this->actingAs($owner);
+        $new = $this->postJson('/api/people', ['name' => 'Bea', 'role' => 'fitter'])->assertCreated();
+        $this->fits('person-code', $new);
+        $this->postJson('/api/people', ['name' => 'bea', 'role' => 'reader'])->assertUnprocessable()->assertJsonPath('problems.0.at', '/name');
+        $bea = Person::query()->where('name', 'Bea')->firstOrFail();
+        self::assertTrue($bea->takesCode($new->json('code')));
+        $this->travel(3)->days();
+        self::assertFalse($bea->takesCode($new->json('code')), 'a code ends');
+        $this->travelBack();
+
+        foreach ([['POST', "people/{$owner->id}/role", ['role' => 'reader']], ['POST', "people/{$owner->id}/code", []], ['DELETE', "people/{$owner->id}", []]] as [$method, $address, $body]) {
+            $this->json($method, "/api/{$address}", $body)->assertUnprocessable()->assertJsonPath('problems.0.messages.message.code', 'people.last-owner');
+        }
+        $this->postJson("/api/people/{$bea->id}/role", ['role' => 'owner'])->assertOk();
+        $this->deleteJson("/api/people/{$bea->id}")->assertOk()->assertJsonCount(1, 'people');
+    }
+
+    public function test_a_new_code_ends_sessions_and_the_old_password(): void
+    {
+        $hob = $this->person('Hob', Role::Fitter);
+        DB::table('sessions')->insert(['id' => 'open', 'user_id' => $hob->id, 'payload' => '', 'last_activity' => time()]);
+        Artisan::call('lamp:code', ['name' => 'hob']);
+        self::assertSame(0, DB::table('sessions')->count());
+        $this->postJson('/api/session', ['name' => 'Hob', 'password' => self::PASSWORD])->assertUnprocessable();
+        self::assertSame(1, Artisan::call('lamp:code', ['name' => 'Nobody']));
+    }
+
+    private function code(): string
+    {
+        Artisan::call('lamp:code', ['--if-nobody' => true]);
+
+        return preg_match('/Code: (\S+)/', Artisan::output(), $found) === 1 ? $found[1] : '';
+    }
+
+    /** @return TestResponse<Response> */
+    private function choose(string $name, string $code, string $password = self::PASSWORD): TestResponse
+    {
+        RateLimiter::clear('address:127.0.0.1');
+
+        return $this->postJson('/api/session/code', ['name' => $name, 'code' => $code, 'password' => $password]);
+    }
+
+    private function person(string $name, Role $role): Person
+    {
+        $person = Person::query()->create(['name' => $name, 'role' => $role]);
+        $person->choosePassword(self::PASSWORD);
+
+        return $person;
+    }
+
+    /** @param  TestResponse<Response>  $answer */
+    private function fits(string $schema, TestResponse $answer): void
+    {
+        $this->assertFits($schema, (string) $answer->getContent());
+    }
+}
