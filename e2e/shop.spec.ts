@@ -114,7 +114,7 @@ test("a request without the word of the session is refused, and one without a se
     ];
   });
   expect(statuses).toEqual([419, 419, 419]);
-  await page.getByRole("button", { name: "Owner" }).click();
+  await page.getByRole("button", { name: "Owner", exact: true }).click();
   await page.getByRole("menuitem", { name: "Sign out" }).click();
   await expect(page.getByLabel("Password")).toBeVisible();
 });
