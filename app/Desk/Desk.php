@@ -31,7 +31,14 @@ use LampThread\Message\Problem;
  */
 final readonly class Desk
 {
-    public function __construct(private Designs $designs, private ValueParser $values, private CarriedParts $carried, private Wording $wording, private Kept $cache, private Visitor $visitor) {}
+    public function __construct(
+        private Designs $designs,
+        private ValueParser $values,
+        private CarriedParts $carried,
+        private Wording $wording,
+        private Kept $cache,
+        private Visitor $visitor,
+    ) {}
 
     /**
      * @param  string  $json  a job file

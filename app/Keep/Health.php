@@ -42,9 +42,15 @@ final readonly class Health
             'backup' => self::checked(static function () use ($backups): array {
                 $newest = $backups->paths()[0] ?? null;
 
-                return [! $backups->isDue(), $newest === null ? 'none yet; the first is taken a minute after the start' : 'last '.gmdate('Y-m-d H:i', (int) filemtime($newest)).' UTC'];
+                $says = $newest === null ? 'none yet; the first is taken a minute after the start' : 'last '.gmdate('Y-m-d H:i', (int) filemtime($newest)).' UTC';
+
+                return [! $backups->isDue(), $says];
             }),
-            'versions' => self::checked(static fn (): array => [true, 'Lamp Thread '.Program::VERSION.', PHP '.PHP_VERSION.', SQLite '.data_get(DB::selectOne('SELECT sqlite_version() AS version'), 'version')]),
+            'versions' => self::checked(static function (): array {
+                $sqlite = data_get(DB::selectOne('SELECT sqlite_version() AS version'), 'version');
+
+                return [true, 'Lamp Thread '.Program::VERSION.', PHP '.PHP_VERSION.", SQLite {$sqlite}"];
+            }),
         ];
     }
 

@@ -94,7 +94,10 @@ final class DoorsTest extends TestCase
             ]),
             'step' => $json(['version' => 1]),
             'archive' => $json(['version' => 1, 'isArchived' => true]),
-            'bench' => $json(['set' => ['key' => 'run', 'coolantC' => 95, 'override' => 'auto'], 'memory' => ['fan-1-relay' => 1], 'faults' => ['W3' => 'open'], 'leads' => ['fan-1:+', 'fan-1:-']]),
+            'bench' => $json([
+                'set' => ['key' => 'run', 'coolantC' => 95, 'override' => 'auto'], 'memory' => ['fan-1-relay' => 1], 'faults' => ['W3' => 'open'],
+                'leads' => ['fan-1:+', 'fan-1:-'],
+            ]),
             'road' => $json([
                 'drive' => '3-queue', 'ambientC' => 30, 'startsC' => '80 C', 'altitudeM' => '500 ft', 'gapsK' => [4, 8], 'changes' => ['/fans/0/runA' => 9], 'label' => 'x',
             ]),

@@ -19,7 +19,8 @@ final readonly class Mutations
             $data = $this->spoiled($data, $this->random->getInt(1, 8));
         }
         $json = json_encode($data, JSON_PARTIAL_OUTPUT_ON_ERROR | JSON_UNESCAPED_SLASHES);
-        $json = str_replace(['"∞"', '"−∞"', '"20 digits"'], ['1e999', '-1e999', '12345678901234567890'], (string) json_encode(json_decode((string) $json), JSON_UNESCAPED_UNICODE));
+        $plain = (string) json_encode(json_decode((string) $json), JSON_UNESCAPED_UNICODE);
+        $json = str_replace(['"∞"', '"−∞"', '"20 digits"'], ['1e999', '-1e999', '12345678901234567890'], $plain);
 
         return $this->random->getInt(1, 5) === 1 ? $this->text($json) : $json;
     }

@@ -81,11 +81,13 @@ final class PeopleTest extends TestCase
     {
         $this->actingAs($this->person('Fay', Role::Fitter));
         $id = $this->orchard()['id'];
-        $this->postJson("/api/jobs/{$id}/changes", ['version' => 1, 'label' => 'x', 'changes' => ['/job/customer' => 'Quillfeather', '/job/notes' => 'Key under the mat']])->assertOk();
+        $told = ['/job/customer' => 'Quillfeather', '/job/notes' => 'Key under the mat'];
+        $this->postJson("/api/jobs/{$id}/changes", ['version' => 1, 'label' => 'x', 'changes' => $told])->assertOk();
         $this->actingAs($this->person('Rod', Role::Reader));
         self::assertStringContainsString('Quillfeather', (string) $this->getJson('/api/jobs')->getContent());
         Visitor::hideCustomers(true);
-        foreach (['jobs', 'jobs?search=sprayer', 'jobs?sort=customer', "jobs/{$id}", "jobs/{$id}/file", "jobs/{$id}/proof", "jobs/{$id}/threads.svg", "jobs/{$id}/cut-list.csv", 'shelf', 'health'] as $address) {
+        $views = array_map(static fn (string $view): string => "jobs/{$id}{$view}", ['', '/file', '/proof', '/threads.svg', '/cut-list.csv', '/netlist.cir?key=run']);
+        foreach (['jobs', 'jobs?search=sprayer', 'jobs?sort=customer', ...$views, 'shelf', 'health'] as $address) {
             $seen = (string) $this->get("/api/{$address}")->assertOk()->getContent();
             self::assertStringNotContainsString('Quillfeather', $seen, $address);
             self::assertStringNotContainsString('under the mat', $seen, $address);
@@ -121,8 +123,8 @@ final class PeopleTest extends TestCase
         self::assertFalse($bea->takesCode($new->json('code')), 'a code ends');
         $this->travelBack();
 
-        foreach ([['POST', "people/{$owner->id}/role", ['role' => 'reader']], ['POST', "people/{$owner->id}/code", []], ['DELETE', "people/{$owner->id}", []]] as [$method, $address, $body]) {
-            $this->json($method, "/api/{$address}", $body)->assertUnprocessable()->assertJsonPath('problems.0.messages.message.code', 'people.last-owner');
+        foreach ([['POST', '/role', ['role' => 'reader']], ['POST', '/code', []], ['DELETE', '', []]] as [$method, $address, $body]) {
+            $this->json($method, "/api/people/{$owner->id}{$address}", $body)->assertUnprocessable()->assertJsonPath('problems.0.messages.message.code', 'people.last-owner');
         }
         $this->postJson("/api/people/{$bea->id}/role", ['role' => 'owner'])->assertOk();
         $this->deleteJson("/api/people/{$bea->id}")->assertOk()->assertJsonCount(1, 'people');

@@ -37,7 +37,8 @@ final class ExportAllCommand extends Command
         foreach (Job::query()->orderBy('id')->lazy(100) as $job) {
             $file = $job->file();
             $name = Str::slug(mb_substr($job->title, 0, 60)) ?: 'job';
-            file_put_contents("{$folder}/{$name}-{$job->id}.lampthread.json", $file === [] ? $job->storedFile() : JobFile::encode($parts->added($file, array_column($job->revision()->sizes ?? [], 'part'))));
+            $text = $file === [] ? $job->storedFile() : JobFile::encode($parts->added($file, array_column($job->revision()->sizes ?? [], 'part')));
+            file_put_contents("{$folder}/{$name}-{$job->id}.lampthread.json", $text);
             $jobs++;
         }
         file_put_contents("{$folder}/own-parts.csv", OwnPartsCsv::write($shelf->own));

@@ -30,7 +30,9 @@ final readonly class ExportController
     {
         $file = $visitor->seesCustomers() ? $job->file() : JobFile::withoutCustomer($this->saved->design($job)->file);
 
-        return $this->download($job, $file === [] ? $job->storedFile() : JobFile::encode($parts->added($file, array_column($job->revision()->sizes ?? [], 'part'))), 'lampthread.json', 'application/json');
+        $text = $file === [] ? $job->storedFile() : JobFile::encode($parts->added($file, array_column($job->revision()->sizes ?? [], 'part')));
+
+        return $this->download($job, $text, 'lampthread.json', 'application/json');
     }
 
     public function cutList(Job $job): Response

@@ -11,6 +11,7 @@ use App\Http\SavedJob;
 use App\Models\Job;
 use App\Models\Revision;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use LampThread\Exchange\ComparisonPresenter;
 use LampThread\Exchange\ProofPresenter;
 use LampThread\Exchange\Wording;
@@ -19,6 +20,8 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final readonly class ProofController
 {
+    private const PAGE = 100;
+
     public function __construct(private SavedJob $saved, private Designs $designs, private Wording $wording) {}
 
     public function show(Job $job, Desk $desk): JsonResponse
@@ -53,11 +56,14 @@ final readonly class ProofController
         return new JsonResponse(ComparisonPresenter::of($comparison, $this->wording));
     }
 
-    public function revisions(Job $job): JsonResponse
+    /** The newest, or those before a number: fits schema/revisions.json. */
+    public function revisions(Request $request, Job $job): JsonResponse
     {
+        $before = $request->integer('before') ?: PHP_INT_MAX;
         $rows = [];
         /** @var Revision $revision */
-        foreach ($job->revisions()->select(['number', 'label', 'updated_at', 'parent', 'by'])->orderByDesc('number')->get() as $revision) {
+        foreach ($job->revisions()->select(['number', 'label', 'updated_at', 'parent', 'by'])
+            ->where('number', '<', $before)->orderByDesc('number')->limit(self::PAGE)->get() as $revision) {
             $rows[] = [
                 'number' => $revision->number,
                 'label' => $revision->label,

@@ -185,7 +185,8 @@ export const api = {
   proof: (id: string, signal?: AbortSignal) => call<Proof>("GET", `jobs/${id}/proof`, undefined, signal),
   pairs: (id: string, signal: AbortSignal) => lines<PairsRow>(`jobs/${id}/proof/pairs`, {}, signal),
   compare: (id: string, number: number) => call<ProofComparison>("GET", `jobs/${id}/proof/compare/${String(number)}`),
-  revisions: (id: string) => call<Revisions>("GET", `jobs/${id}/revisions`),
+  revisions: (id: string, before: number) =>
+    call<Revisions>("GET", `jobs/${id}/revisions${before === 0 ? "" : `?before=${String(before)}`}`),
   bench: (id: string, question: BenchQuestion, memory: Record<string, number>) =>
     call<Bench>("POST", `jobs/${id}/bench`, { ...question, memory } satisfies BenchRequest),
 };

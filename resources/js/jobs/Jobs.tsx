@@ -113,8 +113,8 @@ export function Jobs() {
         <p className="mt-4 flex flex-wrap items-center gap-4 text-sm text-muted">
           <span role="status">
             {rows.length < total
-              ? `${rows.length.toLocaleString("en")} of ${total.toLocaleString("en")} jobs`
-              : `${total.toLocaleString("en")} ${total === 1 ? "job" : "jobs"}`}
+              ? `${rows.length.toLocaleString("en")} of ${total > 1000 ? "more than 1,000" : String(total)} jobs`
+              : `${rows.length.toLocaleString("en")} ${rows.length === 1 ? "job" : "jobs"}`}
           </span>
           {jobs.hasNextPage && (
             <Button disabled={jobs.isFetchingNextPage} onClick={() => void jobs.fetchNextPage()}>

@@ -1,20 +1,24 @@
-import { useQuery } from "@tanstack/react-query";
+import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type Refused } from "../api/client";
 import { keys } from "../api/keys";
 import type { ProofComparison, ProofDifference } from "../api/generated/comparison";
-import type { Revisions } from "../api/generated/revisions";
 import { useJob } from "../job/JobContext";
 import { Button } from "../kit/Button";
 import { Panel } from "../kit/Panel";
+
+/** As many as are read at once. */
+const PAGE = 100;
 
 /** What got better and what got worse since an earlier version of this job. */
 export function Compare() {
   const { job, standOn } = useJob();
   const [number, setNumber] = useState<number>();
-  const revisions = useQuery<Revisions, Refused>({
+  const revisions = useInfiniteQuery({
     queryKey: keys.revisions(job.id, job.version),
-    queryFn: () => api.revisions(job.id),
+    queryFn: ({ pageParam }) => api.revisions(job.id, pageParam),
+    initialPageParam: 0,
+    getNextPageParam: (page) => (page.length < PAGE ? undefined : page.at(-1)?.number),
   });
   const comparison = useQuery<ProofComparison, Refused>({
     queryKey: keys.comparison(job.id, job.version, number ?? 0),
@@ -22,7 +26,7 @@ export function Compare() {
     enabled: number !== undefined,
     retry: false,
   });
-  const others = revisions.data?.filter((revision) => !revision.stands) ?? [];
+  const others = revisions.data?.pages.flat().filter((revision) => !revision.stands) ?? [];
   return (
     <Panel title="Against another version">
       {others.length === 0 ? (
@@ -41,10 +45,16 @@ export function Compare() {
             {others.map((revision) => (
               <option key={revision.number} value={revision.number}>
                 {revision.number}. {revision.label}
+                {revision.by === null ? "" : `, ${revision.by}`}
               </option>
             ))}
           </select>
         </label>
+      )}
+      {revisions.hasNextPage && (
+        <Button className="mt-3 mr-3" onClick={() => void revisions.fetchNextPage()}>
+          Show older versions
+        </Button>
       )}
       {number !== undefined && (
         <Button
