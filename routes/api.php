@@ -11,7 +11,9 @@ use App\Http\Controllers\ProofController;
 use App\Http\Controllers\RoadController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShelfController;
+use App\Http\Controllers\TaskController;
 use App\Http\Middleware\May;
+use App\Tasks\TaskKind;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Support\Facades\Route;
 
@@ -37,10 +39,12 @@ Route::middleware([May::class.':ask', SubstituteBindings::class])->group(functio
     Route::get('jobs/{job}/netlist.cir', [ExportController::class, 'netlist']);
     Route::get('drives/{drive}.csv', [RoadController::class, 'export']);
     Route::post('jobs/{job}/bench', [BenchController::class, 'settle']);
-    Route::post('jobs/{job}/proof/pairs', [ProofController::class, 'pairs']);
     Route::post('jobs/{job}/road', [RoadController::class, 'drive']);
-    Route::post('jobs/{job}/road/sweep', [RoadController::class, 'sweep']);
     Route::post('jobs/{job}/road/calibrate', [RoadController::class, 'calibrate']);
+    Route::post('jobs/{job}/tasks/{kind}', [TaskController::class, 'begin'])->whereIn('kind', TaskKind::cases());
+    Route::get('jobs/{job}/tasks/{kind}', [TaskController::class, 'latest'])->whereIn('kind', TaskKind::cases());
+    Route::get('tasks/{task}', [TaskController::class, 'show']);
+    Route::delete('tasks/{task}', [TaskController::class, 'stop']);
 });
 
 // For owners and fitters.

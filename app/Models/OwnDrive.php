@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Http\Requests\RoadRequest;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use LampThread\Exchange\DriveJson;
 use LampThread\Exchange\Schema;
 use LampThread\Message\InvalidInput;
+use LampThread\Message\Message;
 use LampThread\Road\Drive;
+use LampThread\Road\Drives;
 
 /**
  * A drive the workshop has imported from a file.
@@ -37,6 +40,23 @@ final class OwnDrive extends Model
     public static function kept(): array
     {
         return self::sorted()[0];
+    }
+
+    /** @return array<string, Drive> what ships and what was imported */
+    public static function offered(): array
+    {
+        return [...Drives::standard(), ...self::kept()];
+    }
+
+    /** @throws InvalidInput where there is no such drive */
+    public static function asked(RoadRequest $asked): Drive
+    {
+        $drives = self::offered();
+        $drive = $drives[$asked->drive] ?? throw InvalidInput::at(
+            '/drive', Message::of('input.no-such-drive', drive: $asked->drive, drives: array_map(strval(...), array_keys($drives))),
+        );
+
+        return $drive->at($asked->ambientC, $asked->startsC);
     }
 
     /** @return list<array{id: string, name: string}> those that no longer read as drives */

@@ -35,7 +35,8 @@ final class DoorsTest extends TestCase
         yield 'remove' => ['DELETE', 'jobs/{job}', 'step'];
         yield 'bench' => ['POST', 'jobs/{job}/bench', 'bench'];
         yield 'road' => ['POST', 'jobs/{job}/road', 'road'];
-        yield 'sweep' => ['POST', 'jobs/{job}/road/sweep', 'road'];
+        yield 'sweep' => ['POST', 'jobs/{job}/tasks/sweep', 'road'];
+        yield 'pairs' => ['POST', 'jobs/{job}/tasks/pairs', 'step'];
         yield 'calibrate' => ['POST', 'jobs/{job}/road/calibrate', 'drive'];
         yield 'import drive' => ['POST', 'jobs/{job}/road/drives?name=x', 'drive'];
         yield 'add part' => ['POST', 'shelf/parts', 'part'];
@@ -63,7 +64,6 @@ final class DoorsTest extends TestCase
             $from = hrtime(true);
             DB::beginTransaction();
             $answer = $this->call($method, $to, server: ['CONTENT_TYPE' => in_array($kind, ['drive', 'parts'], true) ? 'text/csv' : 'application/json'], content: $body);
-            $content = $answer->baseResponse instanceof \Symfony\Component\HttpFoundation\StreamedResponse && $answer->isOk() ? $answer->streamedContent() : '';
             $seconds = (hrtime(true) - $from) / 1e9;
 
             $what = "{$method} {$to}\n".mb_substr(mb_scrub($body), 0, 1500);

@@ -100,19 +100,6 @@ final class ProofTest extends TestCase
         self::assertNull($this->getJson("/api/jobs/{$id}/proof")->json('findings.0.accepted'));
     }
 
-    public function test_pairs_of_faults_come_line_by_line(): void
-    {
-        $id = $this->orchard()['id'];
-        $lines = array_filter(explode("\n", $this->postJson("/api/jobs/{$id}/proof/pairs")->assertOk()->streamedContent()));
-        foreach ($lines as $line) {
-            $this->assertFits('proof-pairs', $line);
-        }
-        $rows = array_map(static fn (string $line): array => json_decode($line, true), $lines);
-
-        self::assertCount($rows[0]['of'], $rows);
-        self::assertNotEmpty(array_merge(...array_column($rows, 'seconds')));
-    }
-
     /**
      * @param  array<string, mixed>  $changes
      * @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response>

@@ -51,20 +51,6 @@ final class RoadTest extends TestCase
         self::assertLessThan($sea->json('boilsC'), $road->json('boilsC'), 'it boils sooner higher up');
     }
 
-    public function test_a_sweep_goes_row_by_row(): void
-    {
-        $id = $this->orchard()['id'];
-        $sweep = $this->postJson("/api/jobs/{$id}/road/sweep", ['drive' => '3-queue', 'gapsK' => [4, 8]])->assertOk();
-        $lines = explode("\n", trim($sweep->streamedContent()));
-        self::assertCount(2, $lines);
-        foreach ($lines as $at => $line) {
-            $this->assertFits('sweep', $line);
-            self::assertCount(20, json_decode($line)->cells);
-            self::assertCount(20 * ($at + 1), json_decode($line)->front);
-        }
-        $this->postJson("/api/jobs/{$id}/road/sweep", ['gapsK' => [99]])->assertUnprocessable()->assertJsonPath('problems.0.at', '/gapsK/0');
-    }
-
     public function test_a_drive_is_brought_driven_and_taken_along(): void
     {
         $id = $this->orchard()['id'];

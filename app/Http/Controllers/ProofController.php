@@ -6,17 +6,14 @@ namespace App\Http\Controllers;
 
 use App\Design\Designs;
 use App\Desk\Desk;
-use App\Http\JsonLines;
 use App\Http\SavedJob;
 use App\Models\Job;
 use App\Models\Revision;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use LampThread\Exchange\ComparisonPresenter;
-use LampThread\Exchange\ProofPresenter;
 use LampThread\Exchange\Wording;
 use LampThread\Proof\Comparison;
-use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final readonly class ProofController
 {
@@ -31,21 +28,6 @@ final readonly class ProofController
         $desk->keepProven($job, $design);
 
         return new JsonResponse($answer, json: true);
-    }
-
-    /** Pairs of a fault nobody notices and any second one, a line for each first. */
-    public function pairs(Job $job): StreamedResponse
-    {
-        $design = $this->saved->design($job);
-        $wording = $this->wording;
-
-        return JsonLines::response(static function () use ($design, $wording): iterable {
-            $pairs = $design->faultPairs();
-            $of = count($pairs->firsts);
-            foreach ($pairs->firsts === [] ? [null] : $pairs->firsts as $first) {
-                yield ProofPresenter::pairs($of, $first, $first === null ? [] : $pairs->after($first), $wording);
-            }
-        });
     }
 
     public function compare(Job $job, int $number): JsonResponse

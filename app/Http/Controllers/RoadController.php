@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Design\Designs;
-use App\Http\JsonLines;
 use App\Http\Requests\Body;
 use App\Http\Requests\RoadRequest;
 use App\Http\SavedJob;
@@ -26,13 +25,9 @@ use LampThread\Parts\Shelf;
 use LampThread\Road\Calibration;
 use LampThread\Road\Coolant;
 use LampThread\Road\CoolingPolicy;
-use LampThread\Road\Drive;
-use LampThread\Road\Drives;
 use LampThread\Road\SetPointAdviser;
-use LampThread\Road\Sweep;
 use LampThread\Road\SwitchingGap;
 use LampThread\Road\Vehicle;
-use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final readonly class RoadController
 {
@@ -45,7 +40,7 @@ final readonly class RoadController
     {
         $asked = RoadRequest::read($request, $this->body);
         $design = $this->saved->design($job);
-        $drive = $this->asked($asked);
+        $drive = OwnDrive::asked($asked);
         $outcomes = [
             RoadPresenter::outcome(Message::of('road.as-it-stands'), $design->brief, Vehicle::of($design->sizing(), $asked->altitudeM)->drive($drive)),
         ];
@@ -57,30 +52,13 @@ final readonly class RoadController
 
         return new JsonResponse($this->wording->worded([
             'drive' => RoadPresenter::drive($drive),
-            'drives' => array_values(array_map(RoadPresenter::drive(...), $this->drives())),
+            'drives' => array_values(array_map(RoadPresenter::drive(...), OwnDrive::offered())),
             'unreadableDrives' => OwnDrive::unreadable(),
             'outcomes' => $outcomes,
             'advice' => $this->advice($design->brief),
             'altitudeM' => $asked->altitudeM,
             'boilsC' => Coolant::boilsC($design->brief->cooling->capKpa, $design->brief->cooling->glycolPercent, $asked->altitudeM),
         ]));
-    }
-
-    /** A sweep sized once and sent row by row, a line of JSON each, so that the picture grows and can be stopped. */
-    public function sweep(Request $request, Job $job): StreamedResponse
-    {
-        $asked = RoadRequest::read($request, $this->body);
-        $sweep = Vehicle::of($this->saved->design($job)->sizing(), $asked->altitudeM)->sweep();
-        $drive = $this->asked($asked);
-
-        return JsonLines::response(static function () use ($asked, $sweep, $drive): iterable {
-            $cells = [];
-            foreach ($asked->gapsK as $gapK) {
-                $row = $sweep->row($drive, $gapK);
-                array_push($cells, ...$row);
-                yield ['gapK' => $gapK, 'cells' => $row, 'front' => Sweep::front($cells)];
-            }
-        });
     }
 
     /** Fits the vehicle to a measured log. */
@@ -109,7 +87,7 @@ final readonly class RoadController
 
     public function export(string $drive): Response
     {
-        $found = $this->drives()[$drive] ?? abort(404);
+        $found = OwnDrive::offered()[$drive] ?? abort(404);
 
         return new Response(DriveCsv::write($found), 200, [
             'Content-Type' => 'text/csv; charset=utf-8',
@@ -140,21 +118,5 @@ final readonly class RoadController
         }
 
         return $advice;
-    }
-
-    private function asked(RoadRequest $asked): Drive
-    {
-        $drives = $this->drives();
-        $drive = $drives[$asked->drive] ?? throw InvalidInput::at(
-            '/drive', Message::of('input.no-such-drive', drive: $asked->drive, drives: array_map(strval(...), array_keys($drives))),
-        );
-
-        return $drive->at($asked->ambientC, $asked->startsC);
-    }
-
-    /** @return array<string, Drive> */
-    private function drives(): array
-    {
-        return [...Drives::standard(), ...OwnDrive::kept()];
     }
 }

@@ -32,7 +32,12 @@ final readonly class RoadRequest
 
     public static function read(Request $request, Body $body): self
     {
-        $data = $body->of($request, 'road-request');
+        return self::of($body->of($request, 'road-request'));
+    }
+
+    /** @param  \stdClass  $data  that fits the schema */
+    public static function of(\stdClass $data): self
+    {
         $wrong = [];
         $number = static function (string $name, float $least, float $most) use ($data, &$wrong): ?float {
             try {

@@ -60,10 +60,10 @@ final class ProofPresenter
      * @param  list<FaultOutcome>  $seconds
      * @return array<string, mixed> one line of the pairs: fits schema/proof-pairs.json
      */
-    public static function pairs(int $of, ?FaultOutcome $first, array $seconds, Wording $wording): array
+    public static function pairs(FaultOutcome $first, array $seconds, Wording $wording): array
     {
         return $wording->worded([
-            'of' => $of, 'first' => $first === null ? null : self::paired($first), 'seconds' => array_map(self::paired(...), $seconds),
+            'first' => self::paired($first), 'seconds' => array_map(self::paired(...), $seconds),
         ]);
     }
 

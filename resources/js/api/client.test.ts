@@ -83,32 +83,6 @@ test("a program that is not running is said as that", async () => {
   expect(refused.message).toContain("Is bin/start still running?");
 });
 
-test("a sweep comes row by row, wherever the network cuts its lines", async () => {
-  const rows = [1, 2, 3].map((gapK) => JSON.stringify({ gapK, cells: [], front: [] }) + "\n").join("");
-  const bytes = new TextEncoder().encode(rows);
-  server.use(
-    http.post(
-      "*/api/jobs/a/road/sweep",
-      () =>
-        new HttpResponse(
-          new ReadableStream({
-            start(controller) {
-              for (let at = 0; at < bytes.length; at += 7) {
-                controller.enqueue(bytes.slice(at, at + 7));
-              }
-              controller.close();
-            },
-          }),
-        ),
-    ),
-  );
-  const gaps: number[] = [];
-  for await (const row of api.sweep("a", { gapsK: [1, 2, 3] }, new AbortController().signal)) {
-    gaps.push(row.gapK);
-  }
-  expect(gaps).toEqual([1, 2, 3]);
-});
-
 test("what was stopped by the person is not told as a fault of the program", async () => {
   server.use(http.get("*/api/jobs/a/proof", () => new Promise(() => undefined)));
   const stop = new AbortController();

@@ -17,14 +17,13 @@ import type { JobPage } from "./generated/job-list";
 import type { PartRequest } from "./generated/part-request";
 import type { Problem } from "./generated/problem";
 import type { Proof } from "./generated/proof";
-import type { PairsRow } from "./generated/proof-pairs";
 import type { Revisions } from "./generated/revisions";
 import type { Road, RoadDrive } from "./generated/road";
 import type { RoadRequest } from "./generated/road-request";
 import type { SavedJob } from "./generated/saved-job";
 import type { Shelf } from "./generated/shelf";
 import type { StepRequest } from "./generated/step-request";
-import type { SweepRow } from "./generated/sweep";
+import type { Task } from "./generated/task";
 
 /** What the server would not do, and why. */
 export class Refused extends Error {
@@ -49,20 +48,6 @@ export function problemsOf(error: unknown): Problem[] {
 async function call<T>(method: string, path: string, body?: object | string | File, signal?: AbortSignal): Promise<T> {
   const response = await send(method, path, body, signal);
   return (response.status === 204 ? undefined : await response.json()) as T;
-}
-
-/** Lines of JSON as they come in. */
-async function* lines<T>(path: string, body: object, signal: AbortSignal): AsyncGenerator<T> {
-  const response = await send("POST", path, body, signal);
-  const reader = response.body?.pipeThrough(new TextDecoderStream()).getReader();
-  let rest = "";
-  for (let part = await reader?.read(); part !== undefined && !part.done; part = await reader?.read()) {
-    const whole = (rest + part.value).split("\n");
-    rest = whole.pop() ?? "";
-    for (const line of whole) {
-      yield JSON.parse(line) as T;
-    }
-  }
 }
 
 /** Where the program is open to the shop, the word that no page of another site knows. */
@@ -123,6 +108,9 @@ export interface BenchQuestion {
   leads?: [string, string] | null;
 }
 
+/** Work that is done by a worker and looked at while it goes on. */
+export type TaskKind = "pairs" | "sweep";
+
 /** Which jobs the desk shows, as its address has it; an empty text is no wish. */
 export interface JobQuestion {
   in: "desk" | "archive" | "bin";
@@ -152,8 +140,6 @@ export const api = {
   health: () => call<Health>("GET", "health"),
   road: (id: string, question: RoadRequest, signal?: AbortSignal) =>
     call<Road>("POST", `jobs/${id}/road`, question, signal),
-  sweep: (id: string, question: RoadRequest, signal: AbortSignal) =>
-    lines<SweepRow>(`jobs/${id}/road/sweep`, question, signal),
   calibrate: (id: string, file: File) => call<Calibration>("POST", `jobs/${id}/road/calibrate`, file),
   importDrive: (id: string, name: string, file: File) =>
     call<RoadDrive>("POST", `jobs/${id}/road/drives?name=${encodeURIComponent(name)}`, file),
@@ -182,8 +168,11 @@ export const api = {
     call<SavedJob>("POST", `jobs/${id}/changes`, { version, ...change } satisfies ChangeRequest),
   undo: (id: string, version: number) => call<SavedJob>("POST", `jobs/${id}/undo`, withVersion(version)),
   redo: (id: string, version: number) => call<SavedJob>("POST", `jobs/${id}/redo`, withVersion(version)),
+  beginTask: (id: string, kind: TaskKind, question: object) => call<Task>("POST", `jobs/${id}/tasks/${kind}`, question),
+  latestTask: (id: string, kind: TaskKind) => call<Task | null>("GET", `jobs/${id}/tasks/${kind}`),
+  task: (id: string) => call<Task>("GET", `tasks/${id}`),
+  stopTask: (id: string) => call<Task>("DELETE", `tasks/${id}`),
   proof: (id: string, signal?: AbortSignal) => call<Proof>("GET", `jobs/${id}/proof`, undefined, signal),
-  pairs: (id: string, signal: AbortSignal) => lines<PairsRow>(`jobs/${id}/proof/pairs`, {}, signal),
   compare: (id: string, number: number) => call<ProofComparison>("GET", `jobs/${id}/proof/compare/${String(number)}`),
   revisions: (id: string, before: number) =>
     call<Revisions>("GET", `jobs/${id}/revisions${before === 0 ? "" : `?before=${String(before)}`}`),

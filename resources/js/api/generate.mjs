@@ -50,6 +50,7 @@ for (const name of [
   "people",
   "person-code",
   "step-request",
+  "task",
   "bench-request",
   "road-request",
   "part-request",

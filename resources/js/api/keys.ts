@@ -9,6 +9,7 @@ export const keys = {
   proof: (id: string, version: number) => ["proof", id, version] as const,
   comparison: (id: string, version: number, number: number) => ["comparison", id, version, number] as const,
   road: (id: string, version: number, question: object) => ["road", id, version, question] as const,
+  task: (id: string, version: number, kind: string) => ["task", id, version, kind] as const,
   shelf: ["shelf"] as const,
   session: ["session"] as const,
   people: ["people"] as const,

@@ -1,22 +1,18 @@
-import { api } from "../api/client";
 import type { Proof } from "../api/generated/proof";
 import type { PairedFault } from "../api/generated/proof-pairs";
 import { useJob } from "../job/JobContext";
 import { Button } from "../kit/Button";
 import { useText } from "../kit/messages";
 import { Panel } from "../kit/Panel";
-import { useLines } from "../kit/useLines";
+import { useTask } from "../kit/useTask";
 import { SIGNS, TONES } from "./harm";
 
-/** Two faults at once: one that nobody notices, then any other. Worked out on request, a line for each first fault. */
+/** Two faults at once: one that nobody notices, then any other. Worked out on request by a worker, a row for each first fault. */
 export function Pairs({ harms }: { harms: Proof["harms"] }) {
   const { job } = useJob();
-  const { rows, isRunning, wrong, toggle } = useLines((signal) => api.pairs(job.id, signal));
-  const of = rows[0]?.of ?? 0;
-  const worse = rows.flatMap(({ first, seconds }) =>
-    first === null ? [] : seconds.map((second) => ({ first, second })),
-  );
-  const isDone = !isRunning && rows.length > 0;
+  const { rows, of, state, isRunning, wrong, toggle } = useTask(job, "pairs", {});
+  const worse = rows.flatMap(({ first, seconds }) => seconds.map((second) => ({ first, second })));
+  const isLeft = state === "stopped" && rows.length < of;
   return (
     <Panel
       title="When two things fail"
@@ -32,17 +28,17 @@ export function Pairs({ harms }: { harms: Proof["harms"] }) {
           {wrong}
         </p>
       )}
-      {rows.length === 0 && !isRunning && (
+      {state === undefined && !isRunning && (
         <p className="text-muted">
           A fault that nobody notices waits for a second one. Tries each of those with every other, and shows what is
           worse together than either alone.
         </p>
       )}
-      {rows.length > 0 && (
+      {(rows.length > 0 || state === "done") && (
         <p role="status" className="mb-2 text-sm text-muted">
           {of === 0
             ? "No single fault goes unnoticed."
-            : `${String(rows.length)} of ${String(of)} unnoticed faults tried${isDone && rows.length < of ? ", then stopped" : ""}; ${String(worse.length)} pairs are worse together.`}
+            : `${String(rows.length)} of ${String(of)} unnoticed faults tried${isLeft ? ", then stopped" : ""}; ${String(worse.length)} pairs are worse together.`}
         </p>
       )}
       {worse.length > 0 && (

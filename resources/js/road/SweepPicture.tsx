@@ -1,9 +1,8 @@
 import { useState } from "react";
-import { api } from "../api/client";
 import type { RoadRequest } from "../api/generated/road-request";
 import type { SweepCell, SweepRow } from "../api/generated/sweep";
 import { useJob } from "../job/JobContext";
-import { useLines } from "../kit/useLines";
+import { useTask } from "../kit/useTask";
 import { Button } from "../kit/Button";
 import { Panel } from "../kit/Panel";
 import { SegmentedControl } from "../kit/SegmentedControl";
@@ -21,9 +20,7 @@ type Wish = (typeof WISHES)[number]["value"];
 export function SweepPicture({ question }: { question: RoadRequest }) {
   const { job, change } = useJob();
   const [wish, setWish] = useState<Wish>("peakC");
-  const { rows, isRunning, wrong, toggle } = useLines((signal) =>
-    api.sweep(job.id, { ...question, gapsK: GAPS_K }, signal),
-  );
+  const { rows, isRunning, wrong, toggle } = useTask(job, "sweep", { ...question, gapsK: GAPS_K });
   const take = (cell: SweepCell) => {
     const { stages } = job.form;
     const shift = cell.onC - (stages.find((stage) => stage.band !== null)?.band?.onC ?? cell.onC);
