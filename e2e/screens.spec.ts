@@ -4,6 +4,7 @@ import { expect, test } from "@playwright/test";
 const VIEWS = [
   "/jobs",
   "/shelf",
+  "/health",
   ...["brief", "threads", "bench", "proof", "road", "loom"].map((view) => `/jobs/orchard-sprayer/${view}`),
 ];
 

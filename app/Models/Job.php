@@ -128,6 +128,7 @@ final class Job extends Model
     {
         $this->moveOn($version, function () use ($isArchived): void {
             $this->archived_at = $isArchived ? now() : null;
+            $this->carryRow();
         });
     }
 
@@ -135,6 +136,8 @@ final class Job extends Model
     public function bin(int $version): void
     {
         $this->moveOn($version, function (): void {
+            $this->carryRow();
+            $this->save();
             $this->delete();
         });
     }
@@ -173,6 +176,12 @@ final class Job extends Model
             DB::table('job_own_parts')->where('job_id', $this->id)->whereNotIn('part_id', $row->ownParts)->delete();
             DB::table('job_own_parts')->insertOrIgnore(array_map(fn (string $part): array => ['job_id' => $this->id, 'part_id' => $part], $row->ownParts));
         });
+    }
+
+    /** Where a job lies says nothing about what stands against it. */
+    private function carryRow(): void
+    {
+        $this->row_of = preg_replace('/^\d+/', (string) $this->version, (string) $this->row_of);
     }
 
     /** @param  Closure(): void  $move */

@@ -69,11 +69,14 @@ final class DeskTest extends TestCase
     public function test_the_archive_and_the_bin_are_places_of_their_own(): void
     {
         $id = $this->job([]);
+        $this->getJson("/api/jobs/{$id}/proof")->assertOk();
         $this->postJson("/api/jobs/{$id}/archive", ['version' => 1, 'isArchived' => true])->assertNoContent();
         self::assertSame([[], [$id], []], array_map(fn (string $in): array => $this->found(['in' => $in]), ['desk', 'archive', 'bin']));
         $this->getJson("/api/jobs/{$id}")->assertOk();
         $this->deleteJson("/api/jobs/{$id}", ['version' => 2])->assertNoContent();
         self::assertSame([[], [], [$id]], array_map(fn (string $in): array => $this->found(['in' => $in]), ['desk', 'archive', 'bin']));
+        self::assertSame([$id], $this->found(['in' => 'bin', 'state' => 'sound']));
+        $this->getJson('/api/jobs?in=bin')->assertJsonPath('rows.0.isProven', true);
         $this->postJson("/api/jobs/{$id}/restore")->assertNoContent();
         $this->postJson("/api/jobs/{$id}/archive", ['version' => 3, 'isArchived' => false])->assertNoContent();
         self::assertSame([$id], $this->found([]));

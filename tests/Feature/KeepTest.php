@@ -13,7 +13,23 @@ use Symfony\Component\Process\Process;
 /** Backups and what becomes of them, with databases and processes of their own. */
 final class KeepTest extends TestCase
 {
+    /** A database with the demo workshop, made once. */
+    private static string $demo;
+
     private string $folder;
+
+    public static function setUpBeforeClass(): void
+    {
+        self::$demo = (string) tempnam(sys_get_temp_dir(), 'lamp-demo');
+        unlink(self::$demo);
+        self::onDatabase(self::$demo, sys_get_temp_dir(), ['lamp:open']);
+        (new \PDO('sqlite:'.self::$demo))->exec('PRAGMA wal_checkpoint(TRUNCATE)');
+    }
+
+    public static function tearDownAfterClass(): void
+    {
+        array_map(unlink(...), glob(self::$demo.'*') ?: []);
+    }
 
     protected function setUp(): void
     {
@@ -28,7 +44,7 @@ final class KeepTest extends TestCase
 
     public function test_a_backup_restores_into_an_empty_place_and_is_compared(): void
     {
-        $this->artisan('a', 'lamp:open');
+        $this->demo();
         $taken = $this->artisan('a', 'lamp:backup');
         self::assertStringContainsString('6 jobs, 6 revisions', $taken->getOutput());
         $backup = explode("\n", $taken->getOutput())[0];
@@ -45,7 +61,7 @@ final class KeepTest extends TestCase
 
     public function test_a_backup_that_is_not_as_it_was_taken_is_refused(): void
     {
-        $this->artisan('a', 'lamp:open');
+        $this->demo();
         $backup = explode("\n", $this->artisan('a', 'lamp:backup')->getOutput())[0];
         $bytes = (string) file_get_contents($backup);
         file_put_contents($backup, substr_replace($bytes, 'X', (int) (strlen($bytes) / 2), 1));
@@ -58,7 +74,7 @@ final class KeepTest extends TestCase
 
     public function test_a_database_of_a_newer_program_is_not_touched(): void
     {
-        $this->artisan('a', 'lamp:open');
+        $this->demo();
         $pdo = new \PDO("sqlite:{$this->folder}/a.sqlite");
         $pdo->exec("INSERT INTO migrations (migration, batch) VALUES ('2031_01_01_000001_hover', 9)");
         $refused = $this->artisan('a', 'lamp:open');
@@ -94,7 +110,7 @@ final class KeepTest extends TestCase
 
     public function test_of_those_taken_by_themselves_fourteen_are_kept(): void
     {
-        $this->artisan('a', 'lamp:open');
+        $this->demo();
         self::assertStringContainsString('taken', $this->artisan('a', 'lamp:daily')->getOutput());
         self::assertSame('', $this->artisan('a', 'lamp:daily')->getOutput(), 'a day is not over');
         $hand = explode("\n", $this->artisan('a', 'lamp:backup')->getOutput())[0];
@@ -114,17 +130,28 @@ final class KeepTest extends TestCase
 
     public function test_everything_goes_out_in_open_formats(): void
     {
-        $this->artisan('a', 'lamp:open');
+        $this->demo();
         self::assertSame("6 jobs, 0 own parts, 0 drives\n", $this->artisan('a', "lamp:export-all {$this->folder}/out")->getOutput());
         self::assertCount(6, glob("{$this->folder}/out/*.lampthread.json") ?: []);
         self::assertSame(1, $this->artisan('a', "lamp:export-all {$this->folder}/out")->getExitCode(), 'a folder with something in it is left alone');
     }
 
+    private function demo(): void
+    {
+        copy(self::$demo, "{$this->folder}/a.sqlite");
+    }
+
     private function artisan(string $database, string $command): Process
     {
-        $run = new Process([PHP_BINARY, 'artisan', ...explode(' ', $command)], dirname(__DIR__, 2), [
-            'LAMP_DATABASE' => "{$this->folder}/{$database}.sqlite", 'LAMP_BACKUPS' => "{$this->folder}/backups",
-            'DB_CONNECTION' => false, 'DB_DATABASE' => false, 'CACHE_STORE' => 'array', 'APP_ENV' => 'testing',
+        return self::onDatabase("{$this->folder}/{$database}.sqlite", "{$this->folder}/backups", explode(' ', $command));
+    }
+
+    /** @param  list<string>  $arguments */
+    private static function onDatabase(string $database, string $backups, array $arguments): Process
+    {
+        $jit = ['-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M'];
+        $run = new Process([PHP_BINARY, ...$jit, 'artisan', ...$arguments], dirname(__DIR__, 2), [
+            'LAMP_DATABASE' => $database, 'LAMP_BACKUPS' => $backups, 'CACHE_STORE' => 'array', 'APP_ENV' => 'testing',
         ]);
         $run->setTimeout(120)->run();
 

@@ -107,4 +107,18 @@ final class RoadTest extends TestCase
     {
         return $this->call('POST', $uri, server: ['CONTENT_TYPE' => 'text/csv'], content: $csv);
     }
+
+    public function test_an_imported_drive_is_removed_again_whether_it_reads_or_not(): void
+    {
+        $id = $this->orchard()['id'];
+        $csv = "time_s,speed_kmh,engine_rpm\n0,0,800\n60,50,2000\n";
+        $drive = $this->call('POST', "/api/jobs/{$id}/road/drives?name=Hill", server: ['CONTENT_TYPE' => 'text/csv'], content: $csv)
+            ->assertCreated()->assertJsonPath('isOwn', true)->json('id');
+        DB::table('drives')->update(['drive' => '{']);
+        $this->postJson("/api/jobs/{$id}/road", ['drive' => '3-queue'])->assertOk()
+            ->assertJsonPath('unreadableDrives.0.name', 'Hill')->assertJsonPath('drive.isOwn', false);
+        $this->deleteJson("/api/drives/{$drive}")->assertNoContent();
+        $this->deleteJson('/api/drives/3-queue')->assertNotFound();
+        $this->postJson("/api/jobs/{$id}/road", ['drive' => '3-queue'])->assertJsonPath('unreadableDrives', []);
+    }
 }

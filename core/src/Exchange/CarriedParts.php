@@ -44,7 +44,7 @@ final readonly class CarriedParts
     public function read(string $json): array
     {
         $data = Json::read($json, JobFile::MOST_BYTES);
-        $carried = $data instanceof \stdClass ? $data->ownParts ?? [] : [];
+        $carried = is_object($data) ? $data->ownParts ?? [] : [];
         if ($carried === []) {
             return [];
         }

@@ -35,7 +35,7 @@ final class JobFileUpgrade
         $fanIds = self::numbered('fan', is_array($data->fans ?? null) ? $data->fans : []);
         $stageIds = self::numbered('stage', $stages);
         foreach ($stages as $stage) {
-            if ($stage instanceof \stdClass && is_array($stage->fans ?? null)) {
+            if (is_object($stage) && is_array($stage->fans ?? null)) {
                 $stage->fans = array_map(static fn (mixed $id): mixed => is_string($id) ? $fanIds[$id] ?? $id : $id, $stage->fans);
             }
         }
@@ -56,7 +56,7 @@ final class JobFileUpgrade
      */
     private static function numbered(string $word, array $named): array
     {
-        $ids = array_map(static fn (mixed $one): mixed => $one->id ?? null, array_filter($named, static fn (mixed $one): bool => $one instanceof \stdClass));
+        $ids = array_map(static fn (mixed $one): mixed => $one->id ?? null, array_filter($named, static fn (mixed $one): bool => is_object($one)));
         if (count(array_unique(array_filter($ids, is_string(...)))) !== count($named)) {
             return [];
         }
@@ -98,7 +98,7 @@ final class JobFileUpgrade
     /** @param  array<string, string>  $names  old to new */
     private static function renameKeys(\stdClass $data, string $part, array $names): void
     {
-        if (($data->{$part} ?? null) instanceof \stdClass) {
+        if (is_object($data->{$part} ?? null)) {
             $renamed = new \stdClass;
             foreach (get_object_vars($data->{$part}) as $name => $value) {
                 $renamed->{$names[$name] ?? $name} = $value;

@@ -44,7 +44,7 @@ final class Json
         if ((is_int($data) || is_float($data)) && (! is_finite($data) || abs($data) > self::LARGEST)) {
             throw InvalidInput::at($at, Message::of('input.number-too-large'));
         }
-        if (! is_array($data) && ! $data instanceof \stdClass) {
+        if (! is_array($data) && ! is_object($data)) {
             return;
         }
         $entries = (array) $data;

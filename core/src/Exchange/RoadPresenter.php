@@ -10,6 +10,7 @@ use LampThread\Message\Message;
 use LampThread\Message\Unit;
 use LampThread\Road\Calibration;
 use LampThread\Road\Drive;
+use LampThread\Road\Drives;
 use LampThread\Road\Outcome;
 use LampThread\Road\Sample;
 use LampThread\Road\SetPointAdvice;
@@ -57,7 +58,7 @@ final class RoadPresenter
     {
         return [
             'id' => $drive->id, 'name' => $drive->name, 'words' => $drive->description, 'lastsS' => $drive->lastS(), 'ambientC' => $drive->ambientsC[0],
-            'startsC' => $drive->startsC,
+            'startsC' => $drive->startsC, 'isOwn' => ! isset(Drives::standard()[$drive->id]),
         ];
     }
 

@@ -1,19 +1,34 @@
+import { useQueryClient } from "@tanstack/react-query";
 import { useRef } from "react";
 import { api, problemsOf, Refused } from "../api/client";
 import type { Calibration } from "../api/generated/calibration";
+import type { UnreadableDrive } from "../api/generated/road";
 import { useJob } from "../job/JobContext";
 import { Button } from "../kit/Button";
 
 interface Props {
   drive: string;
+  /** Whether the workshop has imported it. */
+  isOwn: boolean;
+  /** Imported drives that can no longer be read. */
+  unreadable: UnreadableDrive[];
   onDrive: (id: string) => void;
   onFit: (fit: Calibration) => void;
   onWrong: (refused: Refused | undefined) => void;
 }
 
+/** The drive that is shown once another is gone. */
+const USUAL = "3-queue";
+
 /** Exports a drive, imports one, and fits the vehicle to the log of one. */
-export function Files({ drive, onDrive, onFit, onWrong }: Props) {
+export function Files({ drive, isOwn, unreadable, onDrive, onFit, onWrong }: Props) {
   const { job } = useJob();
+  const queries = useQueryClient();
+  const removed = async (id: string) => {
+    await api.removeDrive(id);
+    onDrive(USUAL);
+    await queries.invalidateQueries({ queryKey: ["road"] });
+  };
   const attempt = async (act: () => Promise<void>) => {
     onWrong(undefined);
     try {
@@ -31,6 +46,7 @@ export function Files({ drive, onDrive, onFit, onWrong }: Props) {
       >
         Export
       </a>
+      {isOwn && <Button onClick={() => void attempt(() => removed(drive))}>Remove this drive</Button>}
       <Import
         label="Import a drive"
         name="Drive file"
@@ -49,6 +65,14 @@ export function Files({ drive, onDrive, onFit, onWrong }: Props) {
           })
         }
       />
+      {unreadable.map((one) => (
+        <p key={one.id} className="flex w-full flex-wrap items-center gap-3 text-sm">
+          The drive ‘{one.name}’ can no longer be read.
+          <Button tone="quiet" onClick={() => void attempt(() => removed(one.id))}>
+            Remove
+          </Button>
+        </p>
+      ))}
     </div>
   );
 }

@@ -83,6 +83,8 @@ export function Road() {
           </div>
           <Files
             drive={road.drive.id}
+            isOwn={road.drive.isOwn}
+            unreadable={road.unreadableDrives}
             onDrive={(drive) => {
               setQuestion({ drive });
             }}
