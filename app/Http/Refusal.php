@@ -18,12 +18,16 @@ use LampThread\Exchange\Wording;
 use LampThread\Message\InvalidInput;
 use LampThread\Message\Message;
 use LampThread\Message\Problem;
+use PDOException;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
 
 /** How a request that cannot be met is answered: always a list of what is wrong and where. */
 final class Refusal
 {
+    /** What SQLite says (https://www.sqlite.org/rescode.html): busy, locked; read only, input or output failed, full. */
+    private const STORAGE = [5 => 503, 6 => 503, 8 => 507, 10 => 507, 13 => 507];
+
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->dontReport([InvalidInput::class, OutOfStep::class]);
@@ -41,6 +45,7 @@ final class Refusal
             $status = match (true) {
                 $any instanceof HttpExceptionInterface => $any->getStatusCode(),
                 $any instanceof TokenMismatchException => 419,
+                $any instanceof PDOException => self::STORAGE[$any->errorInfo[1] ?? 0] ?? 500,
                 default => 500,
             };
 
@@ -52,6 +57,8 @@ final class Refusal
                 419 => 'request.page-expired',
                 421 => 'request.other-name',
                 429 => 'request.too-often',
+                503 => 'request.busy',
+                507 => 'request.not-written',
                 default => 'request.failed',
             };
             $told = $code === 'request.failed' ? ['request' => (string) Context::get('request')] : [];

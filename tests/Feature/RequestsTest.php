@@ -22,7 +22,7 @@ final class RequestsTest extends TestCase
     public static function doors(): iterable
     {
         foreach ([
-            'jobs/{job}/changes', 'jobs/{job}/undo', 'jobs/{job}/redo', 'jobs/{job}/bench', 'jobs/{job}/road', 'jobs/{job}/road/sweep', 'shelf/parts',
+            'jobs/{job}/changes', 'jobs/{job}/undo', 'jobs/{job}/redo', 'jobs/{job}/bench', 'jobs/{job}/road', 'jobs/{job}/tasks/sweep', 'shelf/parts',
         ] as $door) {
             yield $door => [$door];
         }
