@@ -12,6 +12,7 @@ const SHOTS: { name: string; path: string; press?: RegExp; portrait?: boolean; d
   { name: "proof", path: "/jobs/kestrel-single-seater/proof" },
   { name: "road", path: "/jobs/orchard-sprayer/road" },
   { name: "shelf", path: "/shelf" },
+  { name: "health", path: "/health" },
   { name: "loom", path: "/jobs/orchard-sprayer/loom" },
 ];
 
