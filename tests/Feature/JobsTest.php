@@ -107,6 +107,7 @@ final class JobsTest extends TestCase
     #[TestWith([['typed' => ['/cooling/clearanceMm' => 'wide']], '/cooling/clearanceMm'])]
     #[TestWith([['typed' => ['/pinned/fan-1-wire' => '13ga']], '/pinned/fan-1-wire'])]
     #[TestWith([['changes' => 'all'], '/changes'])]
+    #[TestWith([['changes' => ['/runs/a/b/c/d/e/f/g/h/i/j/k/l/m' => 1]], '/runs/a/b/c/d/e/f/g/h/i/j/k/l/m'])]
     public function test_a_change_that_makes_no_sense_is_refused_with_its_place(array $body, string $at): void
     {
         $id = $this->orchard()['id'];

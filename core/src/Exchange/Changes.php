@@ -10,6 +10,9 @@ use LampThread\Message\Message;
 /** Sets places of a job file by JSON pointer. The file itself is checked afterwards, as a whole. */
 final class Changes
 {
+    /** No place of a job file lies deeper. */
+    private const MOST_STEPS = 12;
+
     /**
      * @param  array<string, mixed>  $file
      * @param  array<string, mixed>  $changes  pointer to new value; null takes an entry of `runs`, `pinned`, `heat`, `usage` or `accepted` out
@@ -33,7 +36,7 @@ final class Changes
     private static function set(array $file, string $pointer, mixed $value): array
     {
         $steps = explode('/', $pointer);
-        if (array_shift($steps) !== '' || $steps === []) {
+        if (array_shift($steps) !== '' || $steps === [] || count($steps) > self::MOST_STEPS) {
             throw InvalidInput::at($pointer, Message::of('input.not-a-pointer'));
         }
         $steps = array_map(static fn (string $step): string => str_replace(['~1', '~0'], ['/', '~'], $step), $steps);
