@@ -11,6 +11,7 @@ return [
     'key' => env('APP_KEY'),
     'cipher' => 'AES-256-CBC',
     'accounts' => (bool) env('LAMP_ACCOUNTS', false),
+    'build' => env('LAMP_BUILD'),
     'backups' => env('LAMP_BACKUPS', storage_path('backups')),
     // Names it is served by; a request under any other is not answered.
     'hosts' => explode(',', env('LAMP_HOSTS', '127.0.0.1,localhost,[::1]')),

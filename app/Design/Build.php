@@ -17,19 +17,28 @@ final readonly class Build
 
     private function __construct(public string $id) {}
 
-    /** @param  array<string, OwnPart>  $ownParts */
-    public static function of(array $ownParts): self
+    /**
+     * @param  array<string, OwnPart>  $ownParts
+     * @param  string|null  $program  what the program is known by where it does not change while it runs; its files are looked at where it may
+     */
+    public static function of(array $ownParts, ?string $program): self
+    {
+        return new self(md5(serialize([$program ?? self::files(), $ownParts])));
+    }
+
+    /** @return array<string, array{int, int}> file to when it was changed and its size */
+    private static function files(): array
     {
         $files = [];
         foreach (self::FOLDERS as $folder) {
             foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(base_path($folder), FilesystemIterator::SKIP_DOTS)) as $file) {
                 if ($file instanceof SplFileInfo) {
-                    $files[$file->getPathname()] = [$file->getMTime(), $file->getSize()];
+                    $files[$file->getPathname()] = [(int) $file->getMTime(), (int) $file->getSize()];
                 }
             }
         }
         ksort($files);
 
-        return new self(md5(serialize([$files, $ownParts])));
+        return $files;
     }
 }

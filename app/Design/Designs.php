@@ -23,7 +23,7 @@ final class Designs
         private readonly Wording $wording,
         private readonly Kept $cache,
     ) {
-        $this->build = Build::of($shelf->own);
+        $this->build = Build::of($shelf->own, config('app.build'));
     }
 
     /**
