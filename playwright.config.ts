@@ -37,7 +37,7 @@ export default defineConfig({
   globalTeardown: "./e2e/teardown.ts",
   webServer: {
     command: `bin/start --port ${PORT}`,
-    env: { LAMP_DATABASE: DATABASE },
+    env: { LAMP_DATABASE: DATABASE, LAMP_BACKUPS: `${process.cwd()}/test-results/backups` },
     url: `http://127.0.0.1:${PORT}/api/jobs`,
     timeout: 120_000,
     stdout: "ignore",
