@@ -50,7 +50,7 @@ final class ProofPresenter
                 ], Harm::cases(),
             ),
             'behaviours' => array_map(static fn (BehaviourRow $row): array => self::behaviour($row, $proof), $proof->behaviours),
-            'faults' => array_map(static fn (FaultOutcome $fault): array => self::fault($fault, $proof), $proof->faults),
+            'faults' => array_map(self::fault(...), $proof->faults),
             'findings' => array_map(FindingPresenter::of(...), $evaluated->findings),
             'states' => $states,
         ]);
@@ -102,20 +102,13 @@ final class ProofPresenter
     }
 
     /** @return array<string, mixed> */
-    private static function fault(FaultOutcome $fault, Proof $proof): array
+    private static function fault(FaultOutcome $fault): array
     {
         return [
-            'part' => $fault->part,
-            'mark' => $fault->mark,
-            'name' => $fault->name,
-            'kind' => $fault->kind->value,
-            'kindWords' => Message::of("fault-kind.{$fault->kind->value}"),
-            'harm' => $fault->harm->value,
-            'words' => Message::of('sentences', sentences: $fault->effects),
+            ...self::paired($fault),
             'shownBy' => $fault->shownBy,
             'airPercent' => 100 * $fault->airShare,
             'drainA' => $fault->drainA,
-            'overrideSaves' => $fault->overrideSaves,
             'figure' => $fault->figure === null ? null : FindingPresenter::figure($fault->figure),
             'notice' => $fault->notice->value,
             'boilsS' => $fault->boilsS,

@@ -6,14 +6,14 @@ namespace LampThread\Circuit\Component;
 
 use LampThread\Brief\TemperatureBand;
 use LampThread\Message\Message;
-use LampThread\Message\Quantity;
-use LampThread\Message\Unit;
 use LampThread\Network\Element\Resistor;
 use LampThread\Network\NodeVoltages;
 
 /** One output of the engine computer that goes to earth while the ignition is on and it wants the fan. */
 final readonly class ComputerDriver extends Component implements HasInput, StatefulComponent, TemperatureSensing
 {
+    use SwitchesByBand;
+
     /** Output transistor, Ω (common practice, no source). */
     private const DRIVER_OHM = 0.5;
 
@@ -59,19 +59,9 @@ final readonly class ComputerDriver extends Component implements HasInput, State
             : $paths;
     }
 
-    public function figure(): Quantity
-    {
-        return Unit::Celsius->of($this->band->onC);
-    }
-
     public function faultKinds(): array
     {
         return [FaultKind::StuckOff, FaultKind::StuckOn, FaultKind::Open, FaultKind::Drifted, FaultKind::DriftedHigh];
-    }
-
-    public function remembersPosition(): bool
-    {
-        return true;
     }
 
     public function currentLimitsA(): array
@@ -101,31 +91,6 @@ final readonly class ComputerDriver extends Component implements HasInput, State
         return $elements;
     }
 
-    public function band(): TemperatureBand
-    {
-        return $this->band;
-    }
-
-    public function stageId(): string
-    {
-        return $this->stageId;
-    }
-
-    public function thresholdsC(): array
-    {
-        return [$this->band->offC, $this->band->onC];
-    }
-
-    public function fullDemandC(): float
-    {
-        return $this->band->onC;
-    }
-
-    public function isProportional(): bool
-    {
-        return false;
-    }
-
     public function sensorSteps(): array
     {
         return [Message::of('step.sensor.computer')];
@@ -134,11 +99,6 @@ final readonly class ComputerDriver extends Component implements HasInput, State
     public function opensCoolant(): bool
     {
         return false;
-    }
-
-    public function initialPosition(OperatingConditions $conditions): int
-    {
-        return Hysteresis::of($this->band, $conditions, $this->id);
     }
 
     public function nextPosition(int $position, OperatingConditions $conditions, NodeVoltages $voltages): int

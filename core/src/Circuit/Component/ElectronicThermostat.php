@@ -6,7 +6,6 @@ namespace LampThread\Circuit\Component;
 
 use LampThread\Brief\TemperatureBand;
 use LampThread\Message\Message;
-use LampThread\Message\Quantity;
 use LampThread\Message\Unit;
 use LampThread\Network\Element\Resistor;
 use LampThread\Network\NodeVoltages;
@@ -14,6 +13,8 @@ use LampThread\Network\NodeVoltages;
 /** A thermostat with a probe that works only while it is supplied: terminals 15 and 31, and an output. */
 final readonly class ElectronicThermostat extends Component implements StatefulComponent, TemperatureSensing
 {
+    use SwitchesByBand;
+
     /** Hot, and supplied: the contact is closed. */
     public const SWITCHED = 2;
 
@@ -70,19 +71,9 @@ final readonly class ElectronicThermostat extends Component implements StatefulC
         ];
     }
 
-    public function figure(): Quantity
-    {
-        return Unit::Celsius->of($this->band->onC);
-    }
-
     public function faultKinds(): array
     {
         return [FaultKind::StuckOff, FaultKind::StuckOn, FaultKind::Open, FaultKind::Drifted, FaultKind::DriftedHigh];
-    }
-
-    public function remembersPosition(): bool
-    {
-        return true;
     }
 
     public function currentLimitsA(): array
@@ -120,31 +111,6 @@ final readonly class ElectronicThermostat extends Component implements StatefulC
         return $elements;
     }
 
-    public function band(): TemperatureBand
-    {
-        return $this->band;
-    }
-
-    public function stageId(): string
-    {
-        return $this->stageId;
-    }
-
-    public function thresholdsC(): array
-    {
-        return [$this->band->offC, $this->band->onC];
-    }
-
-    public function fullDemandC(): float
-    {
-        return $this->band->onC;
-    }
-
-    public function isProportional(): bool
-    {
-        return false;
-    }
-
     public function sensorSteps(): array
     {
         return [ProbeFitting::step($this->band->place, isCapillary: false)];
@@ -153,11 +119,6 @@ final readonly class ElectronicThermostat extends Component implements StatefulC
     public function opensCoolant(): bool
     {
         return ! $this->band->place->isInFins();
-    }
-
-    public function initialPosition(OperatingConditions $conditions): int
-    {
-        return Hysteresis::of($this->band, $conditions, $this->id);
     }
 
     public function nextPosition(int $position, OperatingConditions $conditions, NodeVoltages $voltages): int

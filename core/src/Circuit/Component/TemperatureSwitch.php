@@ -7,7 +7,6 @@ namespace LampThread\Circuit\Component;
 use LampThread\Brief\TemperatureBand;
 use LampThread\Brief\ThermalAction;
 use LampThread\Message\Message;
-use LampThread\Message\Quantity;
 use LampThread\Message\Unit;
 use LampThread\Network\Element\Resistor;
 use LampThread\Network\NodeVoltages;
@@ -15,6 +14,8 @@ use LampThread\Network\NodeVoltages;
 /** A contact that temperature works: a screw-in switch, or a capillary thermostat. */
 final readonly class TemperatureSwitch extends Component implements StatefulComponent, TemperatureSensing
 {
+    use SwitchesByBand;
+
     /** Closed contact, Ω (common practice, no source). */
     private const CONTACT_OHM = 0.02;
 
@@ -68,11 +69,6 @@ final readonly class TemperatureSwitch extends Component implements StatefulComp
         return $paths;
     }
 
-    public function figure(): Quantity
-    {
-        return Unit::Celsius->of($this->band->onC);
-    }
-
     public function faultKinds(): array
     {
         return [
@@ -87,11 +83,6 @@ final readonly class TemperatureSwitch extends Component implements StatefulComp
         return $kind === FaultKind::LowAndHighExchanged && $this->common !== null
             ? [explode(':', $this->common)[0].':1', $this->contact()]
             : null;
-    }
-
-    public function remembersPosition(): bool
-    {
-        return true;
     }
 
     public function currentLimitsA(): array
@@ -124,31 +115,6 @@ final readonly class TemperatureSwitch extends Component implements StatefulComp
         return $elements;
     }
 
-    public function band(): TemperatureBand
-    {
-        return $this->band;
-    }
-
-    public function stageId(): string
-    {
-        return $this->stageId;
-    }
-
-    public function thresholdsC(): array
-    {
-        return [$this->band->offC, $this->band->onC];
-    }
-
-    public function fullDemandC(): float
-    {
-        return $this->band->onC;
-    }
-
-    public function isProportional(): bool
-    {
-        return false;
-    }
-
     public function sensorSteps(): array
     {
         return match (true) {
@@ -164,11 +130,6 @@ final readonly class TemperatureSwitch extends Component implements StatefulComp
     public function opensCoolant(): bool
     {
         return ! $this->band->place->isInFins();
-    }
-
-    public function initialPosition(OperatingConditions $conditions): int
-    {
-        return Hysteresis::of($this->band, $conditions, $this->id);
     }
 
     public function nextPosition(int $position, OperatingConditions $conditions, NodeVoltages $voltages): int
