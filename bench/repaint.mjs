@@ -85,8 +85,6 @@ for (let change = 0; change < CHANGES; change++) {
 }
 report("brief: cable to saved job and new design", cable);
 
-await page.request.delete(`${base}/api/jobs/${started.id}`, {
-  headers: { "Content-Type": "application/json" },
-  data: {},
-});
+const { version } = await (await page.request.get(`${base}/api/jobs/${started.id}`)).json();
+await page.request.delete(`${base}/api/jobs/${started.id}`, { data: { version } });
 await browser.close();
