@@ -60,10 +60,7 @@ export function Jobs() {
             <p className="text-sm text-muted">Circuits for electric radiator fans</p>
           </div>
         </div>
-        <Link
-          to="/shelf"
-          className="grid min-h-11 place-items-center rounded-[3px] border border-line bg-panel px-4 text-[0.95rem] font-semibold hover:border-accent"
-        >
+        <Link to="/shelf" className="link-button">
           Shelf
         </Link>
         <PersonMenu />

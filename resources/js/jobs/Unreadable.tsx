@@ -25,11 +25,7 @@ export function Unreadable({ job, attempt }: Props) {
         Export its file, mend it in a text editor, and import the mended file here. Or undo the last change.
       </p>
       <div className="flex flex-wrap gap-2">
-        <a
-          href={`/api/jobs/${job.id}/file`}
-          download
-          className="grid min-h-11 place-items-center rounded-[3px] border border-line bg-panel px-4 text-[0.95rem] font-semibold hover:border-accent"
-        >
+        <a href={`/api/jobs/${job.id}/file`} download className="link-button">
           Export
         </a>
         <Button onClick={() => file.current?.click()}>Import the mended file</Button>

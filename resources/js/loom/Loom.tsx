@@ -168,11 +168,7 @@ export function Loom() {
 
 function Download({ href, children }: { href: string; children: string }) {
   return (
-    <a
-      href={href}
-      download
-      className="grid min-h-11 place-items-center rounded-[3px] border border-line bg-panel px-4 text-[0.95rem] font-semibold hover:border-accent"
-    >
+    <a href={href} download className="link-button">
       {children}
     </a>
   );

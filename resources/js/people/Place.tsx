@@ -12,10 +12,7 @@ export function Place({ title, about, children }: { title: string; about: string
           <h1 className="text-2xl font-extrabold tracking-tight">{title}</h1>
           <p className="text-sm text-muted">{about}</p>
         </div>
-        <Link
-          to="/jobs"
-          className="grid min-h-11 place-items-center rounded-[3px] border border-line bg-panel px-4 text-[0.95rem] font-semibold hover:border-accent"
-        >
+        <Link to="/jobs" className="link-button">
           Jobs
         </Link>
       </header>

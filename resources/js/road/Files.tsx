@@ -39,11 +39,7 @@ export function Files({ drive, isOwn, unreadable, onDrive, onFit, onWrong }: Pro
   };
   return (
     <div className="no-print flex flex-wrap gap-3">
-      <a
-        href={`/api/drives/${drive}.csv`}
-        download
-        className="grid min-h-11 place-items-center rounded-[3px] border border-line bg-panel px-4 text-[0.95rem] font-semibold hover:border-accent"
-      >
+      <a href={`/api/drives/${drive}.csv`} download className="link-button">
         Export
       </a>
       {isOwn && <Button onClick={() => void attempt(() => removed(drive))}>Remove this drive</Button>}

@@ -60,17 +60,10 @@ export function Shelf() {
           <h1 className="text-2xl font-extrabold tracking-tight">Shelf</h1>
           <p className="text-sm text-muted">Rated parts, and the tables the sizes are taken from</p>
         </div>
-        <Link
-          to="/jobs"
-          className="grid min-h-11 place-items-center rounded-[3px] border border-line bg-panel px-4 text-[0.95rem] font-semibold hover:border-accent"
-        >
+        <Link to="/jobs" className="link-button">
           Jobs
         </Link>
-        <a
-          href="/api/shelf/own-parts.csv"
-          download
-          className="grid min-h-11 place-items-center rounded-[3px] border border-line bg-panel px-4 text-[0.95rem] font-semibold hover:border-accent"
-        >
+        <a href="/api/shelf/own-parts.csv" download className="link-button">
           Export own parts
         </a>
         <Button onClick={() => file.current?.click()}>Import parts</Button>
