@@ -61,19 +61,20 @@ $vehicle = Vehicle::of(Sizing::of($brief, $shelf));
 $sweep = $vehicle->sweep();
 $start = hrtime(true);
 foreach (GAPS_K as $gapK) {
-    $sweep->row($town, $gapK);
+    $sweep->row([[$town, 1.0]], $gapK);
 }
 printf("a sweep of 200 half hours at 0.5 s: %.2f s\n", (hrtime(true) - $start) / 1e9);
 
-// The three lumps as a network, driven for an hour with the same steps.
+// The four lumps as a network, driven for an hour with the same steps.
 $model = HeatModel::of($brief);
-[$takes] = (new AirPath($model))->takes($model->coolantWPerK(850), 0, 0, 20, 0, false);
+$air = (new AirPath($model))->through($model->coolantWPerK(850), [0.0], null, 0, 20, 20, 0, false);
 $netlist = implode("\n", [
     '* heat', 'Iheat 0 m PULSE(4000 8000 0 1 1 40 90)', sprintf('Rm m e %.9g', 1 / $model->metalToCoolantWPerK),
-    sprintf('Rbay e 0 %.9g', 1 / HeatModel::BAY_W_PER_K),
-    sprintf('Rflow e r %.9g', 1 / $model->coolantWPerK(850)), sprintf('Grad r 0 e 0 %.9g', $takes), sprintf('Cm m 0 %.9g IC=0', $model->metalJPerK),
-    sprintf('Ce e 0 %.9g IC=0', $model->engineJPerK), sprintf('Cr r 0 %.9g IC=0', $model->radiatorJPerK), '.tran 0.1 3600 0 0.1 uic', '.control',
-    'run', 'quit', '.endc', '.end',
+    sprintf('Rbay e b %.9g', 1 / HeatModel::BAY_W_PER_K),
+    sprintf('Rflow e r %.9g', 1 / $model->coolantWPerK(850)), sprintf('Grad r b e 0 %.9g', $air->takesWPerK),
+    sprintf('Rout b 0 %.9g', 1 / ($air->airWPerK + HeatModel::BAY_LEAKS_W_PER_K)), sprintf('Cm m 0 %.9g IC=0', $model->metalJPerK),
+    sprintf('Ce e 0 %.9g IC=0', $model->engineJPerK), sprintf('Cr r 0 %.9g IC=0', $model->radiatorJPerK),
+    sprintf('Cb b 0 %.9g IC=0', HeatModel::BAY_J_PER_K), '.tran 0.1 3600 0 0.1 uic', '.control', 'run', 'quit', '.endc', '.end',
 ]);
 $path = sys_get_temp_dir().'/lamp-road.cir';
 file_put_contents($path, $netlist."\n");

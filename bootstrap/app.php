@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\BoundedBody;
 use App\Http\Middleware\Numbered;
 use App\Http\Middleware\OpenToTheShop;
 use App\Http\Middleware\OwnPagesOnly;
@@ -21,7 +22,7 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withMiddleware(function (Middleware $middleware): void {
         // One origin only, so no CORS. Job files are texts to be kept as they are, so no trimming of what comes in.
-        $middleware->use([Numbered::class, SecurityHeaders::class, OwnPagesOnly::class, ValidatePostSize::class]);
+        $middleware->use([Numbered::class, SecurityHeaders::class, OwnPagesOnly::class, ValidatePostSize::class, BoundedBody::class]);
         $middleware->remove(HandleCors::class);
     })
     ->withExceptions(function (Exceptions $exceptions): void {

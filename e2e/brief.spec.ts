@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { startJob } from "./jobs";
+import { section, startJob } from "./jobs";
 
 async function open(page: Page, changes?: Record<string, unknown>): Promise<string> {
   const id = await startJob(page, changes);
@@ -9,6 +9,7 @@ async function open(page: Page, changes?: Record<string, unknown>): Promise<stri
 
 test("a fan made for the other side is found until blade and leads are turned too", async ({ page }) => {
   await open(page);
+  await section(page, "Fans");
   const findings = page.getByRole("region", { name: "Findings" });
   await page.getByRole("radio", { name: "A pusher" }).click();
   await expect(findings.getByText("The fan blows the wrong way")).toBeVisible();
@@ -22,6 +23,7 @@ test("a fan made for the other side is found until blade and leads are turned to
 test("a sensor where coolant stands is warned of until it is moved", async ({ page }) => {
   await open(page);
   const finding = page.getByRole("article").filter({ hasText: /coolant stands|no coolant moves/i });
+  await section(page, "Who decides");
   await page.getByRole("radio", { name: "Stands", exact: true }).click();
   await expect(finding).toHaveCount(1);
   await page.getByRole("radio", { name: "Moves past the sensor" }).click();
@@ -38,6 +40,7 @@ test("wires that lie in a thick bundle grow, and come back by undo", async ({ pa
     return design.wires.reduce((sum, wire) => sum + wire.areaMm2, 0);
   };
   const alone = await areas();
+  await section(page, "Wires as they lie");
   for (const stretch of ["battery to main fuse (unfused)", "main fuse to relay", "relay to fan"]) {
     await page
       .getByRole("radiogroup", { name: `${stretch}: what lies with it` })
@@ -54,6 +57,7 @@ test("wires that lie in a thick bundle grow, and come back by undo", async ({ pa
 
 test("a wire that is there already is judged, not chosen", async ({ page }) => {
   const id = await open(page);
+  await section(page, "Wires as they lie");
   const fan = page.getByRole("combobox", { name: "relay to fan: new or there already" });
   await fan.selectOption({ label: "There already, 1 mm²" });
   await expect(page.getByText("The wire runs too hot").first()).toBeVisible();
@@ -62,7 +66,7 @@ test("a wire that is there already is judged, not chosen", async ({ page }) => {
   await expect(page.getByText("Fan wire, radiator, relay to fan, there already").first()).toBeVisible();
   await page.goto(`/jobs/${id}/loom`);
   await expect(page.getByRole("row", { name: /^W4 / })).toContainText("there already");
-  await page.goto(`/jobs/${id}/brief`);
+  await page.goto(`/jobs/${id}/brief?section=lengths`);
   await page
     .getByRole("article")
     .filter({ hasText: "The wire runs too hot" })
@@ -74,6 +78,7 @@ test("a wire that is there already is judged, not chosen", async ({ page }) => {
 
 test("the core is measured, or taken as usual, and the driveline told gear by gear", async ({ page }) => {
   await open(page);
+  await section(page, "Fit");
   await page.getByRole("radio", { name: "Measured", exact: true }).click();
   await page.getByLabel("Core width").fill("25in");
   await page.getByLabel("Shroud covers").focus();
@@ -82,17 +87,18 @@ test("the core is measured, or taken as usual, and the driveline told gear by ge
   await page.getByRole("radio", { name: "Not measured" }).click();
   await expect(page.getByLabel("Core width")).toHaveCount(0);
 
-  const lockout = page.getByRole("radiogroup", { name: "Off above an engine speed" });
-  await lockout.getByRole("radio", { name: "Yes" }).click();
-  await page.getByLabel("Off above", { exact: true }).fill("2000");
-  await expect(page.getByLabel("Off above", { exact: true })).toHaveValue("2000");
+  await section(page, "Lockouts");
+  await page.getByRole("radio", { name: "Off above a speed" }).click();
+  await page.getByLabel("Its speed").fill("2000");
+  await expect(page.getByLabel("Its speed")).toHaveValue("2000");
 });
 
 test("an after-run is told its time, within what a relay can do", async ({ page }) => {
   await open(page);
+  await section(page, "Dash switches");
   await page.getByRole("radio", { name: "Runs on by time relay" }).click();
   await page.getByLabel("It runs on for").fill("4 min");
-  await page.getByLabel("On at").focus();
+  await page.getByLabel("It runs on for").blur();
   await expect(page.getByLabel("It runs on for")).toHaveValue("240");
   await page.getByLabel("It runs on for").fill("20 min");
   await expect(page.getByRole("alert").first()).toContainText("300");

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { startJob } from "./jobs";
+import { section, startJob } from "./jobs";
 
 async function open(page: Page, view: string) {
   const id = await startJob(page);
@@ -9,9 +9,11 @@ async function open(page: Page, view: string) {
 
 test("a brief becomes a circuit, a finding is mended with one press, and undo takes it back", async ({ page }) => {
   await page.goto("/jobs");
-  await page.getByRole("button", { name: "New job", exact: true }).click();
+  await page.getByRole("link", { name: "New job", exact: true }).click();
+  await page.getByRole("button", { name: "One fan, the usual start" }).click();
   await page.getByLabel("Job", { exact: true }).fill("Pump house");
   await expect(page.getByRole("heading", { level: 1 })).toHaveText("Pump house");
+  await section(page, "Fans");
   await page.getByLabel("Running current").fill("19 A");
   await expect(page.getByRole("region", { name: "What it changes" })).toContainText("Main fuse, radiator");
   await expect(page.getByRole("status").filter({ hasText: "Saved" })).toBeVisible();
@@ -34,7 +36,7 @@ test("a brief becomes a circuit, a finding is mended with one press, and undo ta
 test("quantities are taken as typed, in the units that are shown, and what is not understood is kept and named", async ({
   page,
 }) => {
-  await open(page, "brief");
+  await open(page, "brief?section=stages");
   await page.getByLabel("On at").fill("203F");
   await page.getByLabel("Off at").focus();
   await expect(page.getByLabel("On at")).toHaveValue("95");
@@ -43,9 +45,11 @@ test("quantities are taken as typed, in the units that are shown, and what is no
   await page.getByRole("radio", { name: "ft", exact: true }).click();
   await page.keyboard.press("Escape");
   await expect(page.getByLabel("On at")).toHaveValue("203");
+  await section(page, "Wires as they lie");
   await page.getByLabel("relay to fan").first().fill("3");
-  await page.getByLabel("On at").focus();
+  await page.getByLabel("Loop may lose").focus();
   await expect(page.getByLabel("relay to fan").first()).toHaveValue("3");
+  await section(page, "Who decides");
   await page.getByLabel("On at").fill("hot");
   await expect(page.getByRole("alert")).toContainText("is no number with a unit");
   await expect(page.getByLabel("On at")).toHaveValue("hot");
@@ -107,13 +111,14 @@ test("an unusable file is answered with every place that is wrong; a good one op
   await expect(page.getByRole("listitem")).toHaveCount(before);
   await give(file);
   await expect(page).toHaveURL(/\/brief$/);
-  await expect(page.getByLabel("Thermostat opens")).toHaveValue("82");
+  await section(page, "Cooling and engine");
+  await expect(page.getByRole("textbox", { name: "Thermostat opens" })).toHaveValue("82");
 });
 
 test("two windows on one job never overwrite each other silently", async ({ page, context }) => {
-  const id = await open(page, "brief");
+  const id = await open(page, "brief?section=fans");
   const other = await context.newPage();
-  await other.goto(`/jobs/${id}/brief`);
+  await other.goto(`/jobs/${id}/brief?section=supply`);
   await other.getByLabel("Battery size").fill("90");
   await expect(other.getByRole("status").filter({ hasText: "Saved" })).toBeVisible();
   await expect(async () => {
@@ -123,12 +128,12 @@ test("two windows on one job never overwrite each other silently", async ({ page
 
   await page.getByLabel("Running current").fill("14");
   await expect(page.getByRole("alert")).toContainText("changed in another window");
-  await expect(page.getByLabel("Battery size")).toHaveValue("90");
   await page.getByRole("button", { name: "Apply my change to it" }).click();
   await expect(page.getByRole("alert")).toHaveCount(0);
   await page.reload();
-  await expect(page.getByLabel("Battery size")).toHaveValue("90");
   await expect(page.getByLabel("Running current")).toHaveValue("14");
+  await section(page, "Supply");
+  await expect(page.getByLabel("Battery size")).toHaveValue("90");
 });
 
 test("every number of a choice says where it came from", async ({ page }) => {

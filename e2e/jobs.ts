@@ -11,6 +11,14 @@ export async function startJob(page: Page, changes?: Record<string, unknown>): P
   return id;
 }
 
+/** Opens a section of the brief by its title. */
+export async function section(page: Page, title: string): Promise<void> {
+  const trigger = page.getByRole("button", { name: new RegExp(`^${title}`) });
+  if ((await trigger.getAttribute("aria-expanded")) !== "true") {
+    await trigger.click();
+  }
+}
+
 /** A copy of one of the demo workshop's jobs, for a test that changes it. */
 export async function copyOf(page: Page, demo: string): Promise<string> {
   const file = await page.request.get(`/api/jobs/${demo}/file`);

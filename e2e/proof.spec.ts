@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { copyOf, startJob } from "./jobs";
+import { copyOf, startJob, section } from "./jobs";
 
 test("a cell of the proof opens its state on the bench, with its fault", async ({ page }) => {
   await page.goto("/jobs/kestrel-single-seater/proof");
@@ -47,6 +47,7 @@ test("the proof of an older version is shown as stale until the new one is there
     await route.continue();
   });
   await page.getByRole("link", { name: "Brief", exact: true }).click();
+  await section(page, "Who decides");
   await page.getByRole("radio", { name: "No earth lead" }).click();
   await expect(page.getByText("The fan never starts: the switch has no earth")).toBeVisible();
   await page.getByRole("link", { name: "Proof", exact: true }).click();

@@ -4,7 +4,10 @@ const folder = process.env.LAMP_SCREENSHOTS ?? "test-results";
 
 const SHOTS: { name: string; path: string; press?: RegExp; portrait?: boolean; dark?: boolean }[] = [
   { name: "jobs", path: "/jobs" },
-  { name: "brief", path: "/jobs/orchard-sprayer/brief" },
+  { name: "gallery", path: "/new" },
+  { name: "brief", path: "/jobs/larkspur-camper/brief?section=overrides" },
+  { name: "brief-fit", path: "/jobs/larkspur-camper/brief?section=fit", dark: true },
+  { name: "brief-plan-tablet", path: "/jobs/larkspur-camper/brief?section=lengths", portrait: true },
   { name: "threads", path: "/jobs/orchard-sprayer/threads", press: /^Fan wire/ },
   { name: "threads-pair", path: "/jobs/tern-step-van/threads" },
   { name: "threads-tablet", path: "/jobs/larkspur-camper/threads", portrait: true },

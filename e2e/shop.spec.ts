@@ -67,7 +67,8 @@ test("the first owner comes in by the code of the terminal and lets a reader in"
   await page.getByLabel("Code").fill(code);
   await page.getByLabel("New password").fill("a lamp on a thread");
   await page.getByRole("button", { name: "Choose and sign in" }).click();
-  await page.getByRole("button", { name: "New job", exact: true }).click();
+  await page.getByRole("link", { name: "New job", exact: true }).click();
+  await page.getByRole("button", { name: "One fan, the usual start" }).click();
   await page.getByLabel("Job", { exact: true }).fill("Made by the owner");
   await page.keyboard.press("Tab");
   await expect(page.getByRole("heading", { name: "Made by the owner" })).toBeVisible();
@@ -86,7 +87,7 @@ test("the first owner comes in by the code of the terminal and lets a reader in"
   await reader.getByLabel("Code").fill(handed ?? "");
   await reader.getByLabel("New password").fill("reads and no more");
   await reader.getByRole("button", { name: "Choose and sign in" }).click();
-  await expect(reader.getByRole("button", { name: "New job", exact: true })).toHaveCount(0);
+  await expect(reader.getByRole("link", { name: "New job", exact: true })).toHaveCount(0);
   await reader.getByRole("link", { name: /Orchard sprayer/ }).click();
   await expect(reader.getByText("You are signed in as a reader")).toBeVisible();
 });
@@ -96,7 +97,7 @@ test("a request without the word of the session is refused, and one without a se
   await page.getByLabel("Name").fill("Owner");
   await page.getByLabel("Password").fill("a lamp on a thread");
   await page.getByRole("button", { name: "Sign in" }).click();
-  await expect(page.getByRole("button", { name: "New job", exact: true })).toBeVisible();
+  await expect(page.getByRole("link", { name: "New job", exact: true })).toBeVisible();
   const statuses = await page.evaluate(async () => {
     const post = async (headers: Record<string, string>, credentials: RequestCredentials) =>
       (

@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { copyOf, startJob } from "./jobs";
+import { copyOf, startJob, section } from "./jobs";
 
 test("a job is removed and brought back", async ({ page }) => {
   await startJob(page, { "/job/title": "Lock-keeper’s pump" });
@@ -79,16 +79,21 @@ test("wires glow, and say in words, by what they carry", async ({ page }) => {
 test("each answer of the brief changes the circuit it should", async ({ page }) => {
   const id = await startJob(page);
   await page.goto(`/jobs/${id}/brief`);
+  await section(page, "Who decides");
   const changed = page.getByRole("region", { name: "What it changes" });
   await page.getByRole("radio", { name: "Supply side" }).click();
   await expect(changed).toContainText("Wires");
-  await page.getByRole("radio", { name: "Runs the fan", exact: true }).click();
+  await section(page, "Dash switches");
+  await page.getByRole("button", { name: "Add a dash switch" }).click();
+  await page.getByRole("menuitem", { name: "Runs the fan", exact: true }).click();
   await expect(page.getByText("Joins the trigger in parallel")).toBeVisible();
+  await section(page, "Who decides");
   await page.getByRole("radio", { name: "Earth side" }).click();
   await page.getByRole("radio", { name: "No earth lead" }).click();
   await expect(page.getByText("The fan never starts: the switch has no earth")).toBeVisible();
   await page.getByRole("button", { name: "Add an earth lead to the adapter" }).click();
   await expect(page.getByText("The fan never starts: the switch has no earth")).toHaveCount(0);
+  await section(page, "Supply");
   await page.getByRole("radio", { name: "24 V" }).click();
   await expect(page.getByRole("region", { name: "As it stands" })).toContainText("24 V coil");
 });
@@ -108,7 +113,7 @@ test("the sheets can be taken along", async ({ page }) => {
 
 test("a program that does not answer is said, and what was typed stays", async ({ page }) => {
   const id = await startJob(page);
-  await page.goto(`/jobs/${id}/brief`);
+  await page.goto(`/jobs/${id}/brief?section=supply`);
   await page.route("**/changes", (route) => route.abort());
   await page.getByLabel("Battery size").fill("95");
   await expect(page.getByRole("alert").first()).toContainText("does not answer");
@@ -124,11 +129,13 @@ test("nothing typed is lost by looking at another view", async ({ page }) => {
   const id = await startJob(page);
   await page.goto(`/jobs/${id}/brief`);
   await page.getByRole("textbox", { name: "Vehicle" }).fill("Harbour crane");
+  await section(page, "Fans");
   await page.getByLabel("Diameter").fill("12in");
   await expect(page.getByRole("status").filter({ hasText: "Saved" })).toBeVisible();
   await page.getByRole("link", { name: "Loom" }).click();
   await expect(page.getByText("Harbour crane")).toBeVisible();
   await page.getByRole("link", { name: "Brief" }).click();
+  await section(page, "Fans");
   await expect(page.getByLabel("Diameter")).toHaveValue("305");
 });
 
@@ -182,13 +189,13 @@ test("every command is found by a few letters", async ({ page }) => {
 
 test("what does not go together is refused beside the choice, with the reason", async ({ page }) => {
   const id = await startJob(page);
-  await page.goto(`/jobs/${id}/brief`);
+  await page.goto(`/jobs/${id}/brief?section=air-conditioning`);
   await page.getByRole("radio", { name: "Diode into the coil" }).click();
   await expect(page.getByRole("alert")).toContainText("the clutch wire is positive");
-  await expect(
-    page.getByRole("region", { name: "6 Air conditioning" }).getByRole("radio", { name: "None" }),
-  ).toBeChecked();
+  await expect(page.getByRole("radio", { name: "None", exact: true })).toBeChecked();
+  await section(page, "Who decides");
   await page.getByRole("radio", { name: "Supply side" }).click();
+  await section(page, "Air conditioning");
   await page.getByRole("radio", { name: "Diode into the coil" }).click();
   await expect(page.getByRole("radio", { name: "Diode into the coil" })).toBeChecked();
   await page.getByRole("radio", { name: "Clutch wire joined" }).click();
@@ -199,24 +206,32 @@ test("what does not go together is refused beside the choice, with the reason", 
 
 test("a second fan is added, set to come after the first, and taken away", async ({ page }) => {
   const id = await startJob(page);
-  await page.goto(`/jobs/${id}/brief`);
+  await page.goto(`/jobs/${id}/brief?section=fans`);
   await page.getByRole("button", { name: "Add a fan" }).click();
+  await section(page, "Who decides");
   await page.getByRole("radio", { name: "One after the other" }).click();
   await expect(page.getByRole("region", { name: "Stage 2" }).getByLabel("On at")).toHaveValue("97");
   await page.getByRole("radio", { name: "Series, then parallel" }).click();
   await expect(page.getByRole("region", { name: "As it stands" })).toContainText("series to parallel");
+  await section(page, "Fans");
   await page.getByRole("button", { name: "Remove this fan" }).last().click();
+  await section(page, "Who decides");
   await expect(page.getByRole("radio", { name: "At one speed" })).toBeChecked();
 });
 
 test("what was there is kept, and a change-over relay is let into it", async ({ page }) => {
   const id = await startJob(page);
-  await page.goto(`/jobs/${id}/brief`);
-  await page.getByRole("radio", { name: "Kept" }).click();
+  await page.goto(`/jobs/${id}/brief?section=stages`);
+  await page.getByRole("radio", { name: "What was there" }).click();
   await expect(page.getByLabel("Worked by")).toHaveValue("engine computer");
-  await page.getByRole("radio", { name: "Cut-out" }).click();
-  await expect(page.getByRole("alert")).toContainText("would cut the vehicle’s own trigger wire");
-  await page.getByRole("radio", { name: "Change-over relay" }).click();
+  await expect(page.getByRole("radio", { name: "Original stays" })).toBeChecked();
+  await section(page, "Dash switches");
+  await page.getByRole("button", { name: "Add a dash switch" }).click();
+  await page.getByRole("menuitem", { name: "Change-over relay" }).click();
+  await expect(page.getByRole("cell", { name: "stands / runs" })).toBeVisible();
+  await page.getByRole("button", { name: "Add another" }).click();
+  await page.getByRole("menuitem", { name: "Off, automatic, on" }).click();
+  await expect(page.getByRole("alert")).toContainText("contradicts");
   await page.goto(`/jobs/${id}/threads`);
   await expect(page.getByRole("button", { name: /Original wiring, cut into/ }).first()).toBeVisible();
   await page.goto(`/jobs/${id}/loom`);

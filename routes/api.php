@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\ExportController;
+use App\Http\Controllers\GalleryController;
 use App\Http\Controllers\HealthController;
 use App\Http\Controllers\JobController;
+use App\Http\Controllers\LogController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\ProofController;
 use App\Http\Controllers\RoadController;
@@ -16,6 +18,7 @@ use App\Http\Middleware\May;
 use App\Tasks\TaskKind;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Support\Facades\Route;
+use LampThread\Exchange\Log\StandIn;
 
 // For everyone.
 Route::get('session', [SessionController::class, 'show']);
@@ -26,6 +29,7 @@ Route::delete('session', [SessionController::class, 'signOut']);
 // For whoever works here: looking, and working things out without keeping them.
 Route::middleware([May::class.':ask', SubstituteBindings::class])->group(function (): void {
     Route::get('health', HealthController::class);
+    Route::get('arrangements', GalleryController::class);
     Route::get('shelf', [ShelfController::class, 'show']);
     Route::get('shelf/own-parts.csv', [ShelfController::class, 'export']);
     Route::get('jobs', [JobController::class, 'index']);
@@ -37,10 +41,19 @@ Route::middleware([May::class.':ask', SubstituteBindings::class])->group(functio
     Route::get('jobs/{job}/cut-list.csv', [ExportController::class, 'cutList']);
     Route::get('jobs/{job}/threads.svg', [ExportController::class, 'threads']);
     Route::get('jobs/{job}/netlist.cir', [ExportController::class, 'netlist']);
+    Route::get('drives/{drive}/legs', [RoadController::class, 'legs']);
     Route::get('drives/{drive}.csv', [RoadController::class, 'export']);
     Route::post('jobs/{job}/bench', [BenchController::class, 'settle']);
     Route::post('jobs/{job}/road', [RoadController::class, 'drive']);
-    Route::post('jobs/{job}/road/calibrate', [RoadController::class, 'calibrate']);
+    Route::get('jobs/{job}/road/card', [RoadController::class, 'card']);
+    Route::get('jobs/{job}/road/advice', [RoadController::class, 'advice']);
+    Route::get('jobs/{job}/logs', [LogController::class, 'index']);
+    Route::get('jobs/{job}/logs/{log}.csv', [LogController::class, 'export']);
+    Route::get('jobs/{job}/logs/{log}', [LogController::class, 'show']);
+    Route::post('jobs/{job}/logs/{log}/fit', [LogController::class, 'fit']);
+    Route::get('jobs/{job}/logs/{before}/against/{after}', [LogController::class, 'compare']);
+    Route::get('jobs/{job}/stand-in/{device}', [LogController::class, 'record'])->whereIn('device', StandIn::cases());
+    Route::post('log-columns', [LogController::class, 'columns']);
     Route::post('jobs/{job}/tasks/{kind}', [TaskController::class, 'begin'])->whereIn('kind', TaskKind::cases());
     Route::get('jobs/{job}/tasks/{kind}', [TaskController::class, 'latest'])->whereIn('kind', TaskKind::cases());
     Route::get('tasks/{task}', [TaskController::class, 'show']);
@@ -62,11 +75,15 @@ Route::middleware([May::class.':change', SubstituteBindings::class])->group(func
     Route::post('jobs/{job}/sizes', [JobController::class, 'takeSizes'])->name('job.sizes');
     Route::post('jobs/{job}/revisions/{number}', [JobController::class, 'standOn'])->whereNumber('number')->name('job.stand-on');
     Route::post('jobs/{job}/changes', [JobController::class, 'change'])->name('job.change');
+    Route::post('jobs/{job}/arrangement', [JobController::class, 'arrange'])->name('job.arrange');
     Route::post('jobs/{job}/mend', [JobController::class, 'mend'])->name('job.mend');
     Route::post('jobs/{job}/undo', [JobController::class, 'undo'])->name('job.undo');
     Route::post('jobs/{job}/redo', [JobController::class, 'redo'])->name('job.redo');
     Route::post('jobs/{job}/road/drives', [RoadController::class, 'import'])->name('drive.import');
+    Route::post('jobs/{job}/road/drives/made', [RoadController::class, 'make'])->name('drive.make');
     Route::delete('drives/{drive}', [RoadController::class, 'remove'])->name('drive.remove');
+    Route::post('jobs/{job}/logs', [LogController::class, 'store'])->name('log.store');
+    Route::delete('jobs/{job}/logs/{log}', [LogController::class, 'remove'])->name('log.remove');
 });
 
 // For owners.

@@ -33,6 +33,12 @@ abstract class TestCase extends FrameworkTestCase
         return $this->call('POST', $uri, server: ['CONTENT_TYPE' => 'application/json'], content: $text);
     }
 
+    /** @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response> */
+    protected function postCsv(string $uri, string $csv): \Illuminate\Testing\TestResponse
+    {
+        return $this->call('POST', $uri, server: ['CONTENT_TYPE' => 'text/csv'], content: $csv);
+    }
+
     /** As in a server each request begins without what the last one made. */
     protected function startAnew(): void
     {

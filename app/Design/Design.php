@@ -6,10 +6,12 @@ namespace App\Design;
 
 use LampThread\Brief\Brief;
 use LampThread\Circuit\Circuit;
+use LampThread\Exchange\BriefForm;
 use LampThread\Exchange\DesignPresenter;
 use LampThread\Exchange\EvaluatedProof;
 use LampThread\Exchange\JobFile;
 use LampThread\Exchange\ProofPresenter;
+use LampThread\Exchange\RoadPresenter;
 use LampThread\Exchange\Wording;
 use LampThread\Message\InvalidInput;
 use LampThread\Parts\Shelf;
@@ -18,6 +20,8 @@ use LampThread\Proof\Finding\Finding;
 use LampThread\Proof\Findings;
 use LampThread\Proof\Proof;
 use LampThread\Proof\ProofSummary;
+use LampThread\Road\SetPointAdviser;
+use LampThread\Road\Vehicle;
 use LampThread\Sizing\Choice;
 use LampThread\Sizing\Sizing;
 
@@ -82,12 +86,12 @@ final class Design
     /** @return array<string, array{name: string, part: string, label: string}> what was chosen, by choice */
     public function sizes(): array
     {
-        return array_map(
+        return $this->kept('sizes', fn (): array => array_map(
             fn (Choice $choice): array => [
                 'name' => $this->wording->text($choice->name), 'part' => $choice->taken->part->id(), 'label' => $this->wording->text($choice->label()),
             ],
             array_filter($this->choices(), static fn (Choice $choice): bool => $choice->candidates !== []),
-        );
+        ));
     }
 
     /** @return list<string> ids of the workshop's own parts that the file names: pinned, or there already as wire */
@@ -102,6 +106,20 @@ final class Design
     public function answer(): string
     {
         return $this->kept('answer', fn (): string => self::json(DesignPresenter::of($this->sized(), $this->shelf, $this->wording, $this->findings())));
+    }
+
+    /** JSON that fits schema/form.json. */
+    public function form(): string
+    {
+        return $this->kept('form', fn (): string => self::json($this->wording->worded(BriefForm::of($this->brief, $this->file))));
+    }
+
+    /** JSON that fits schema/road-advice.json. */
+    public function advice(): string
+    {
+        return $this->kept('advice', fn (): string => self::json($this->wording->worded(
+            RoadPresenter::advice(new SetPointAdviser(Vehicle::of($this->sizing()), $this->shelf)),
+        )));
     }
 
     /** Kept within one request only: its behaviours hold code, which is not stored. */
@@ -129,12 +147,12 @@ final class Design
     }
 
     /**
-     * @template T of object|string
+     * @template T of object|string|array<mixed>
      *
      * @param  \Closure(): T  $work
      * @return T
      */
-    private function kept(string $what, \Closure $work): object|string
+    private function kept(string $what, \Closure $work): object|string|array
     {
         $kept = $this->cache->get("{$what}/{$this->key}");
         if ($kept === null) {

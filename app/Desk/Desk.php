@@ -16,6 +16,7 @@ use App\Models\Part;
 use App\Models\Revision;
 use App\People\Visitor;
 use Illuminate\Support\Facades\DB;
+use LampThread\Exchange\Arrangements;
 use LampThread\Exchange\CarriedParts;
 use LampThread\Exchange\Changes;
 use LampThread\Exchange\JobFile;
@@ -45,6 +46,25 @@ final readonly class Desk
      *
      * @throws InvalidInput where it cannot be used
      */
+    /** @param  string|null  $arrangement  it begins with; null for the usual start */
+    public function begin(?string $arrangement): Job
+    {
+        $start = (string) file_get_contents(base_path('core/data/start.lampthread.json'));
+        if ($arrangement === null) {
+            return $this->start($start, 'New job');
+        }
+        $file = $this->designs->decode($start);
+
+        return $this->start(JobFile::encode(Changes::apply($file, Arrangements::changes($arrangement, $file))), 'New job');
+    }
+
+    /** @throws OutOfStep when the job has moved on since $version */
+    public function arrange(Job $job, int $version, string $arrangement): void
+    {
+        $changes = Arrangements::changes($arrangement, $this->designs->of($job->file())->file);
+        $this->change($job, $version, 'Another arrangement', $changes, []);
+    }
+
     public function start(string $json, string $label, ?string $id = null): Job
     {
         return Job::start($this->content($this->designs->decode($json)), $label, $id);

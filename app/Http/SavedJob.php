@@ -9,7 +9,6 @@ use App\Design\Designs;
 use App\Models\Job;
 use App\People\Visitor;
 use Illuminate\Http\JsonResponse;
-use LampThread\Exchange\BriefForm;
 use LampThread\Exchange\JobFile;
 use LampThread\Exchange\RoadPresenter;
 use LampThread\Exchange\Wording;
@@ -37,14 +36,13 @@ final readonly class SavedJob
             'redoes' => $job->undone()?->label,
             'savedAt' => $job->updated_at->toIso8601ZuluString(),
             'file' => JobFile::withObjects($this->visitor->seesCustomers() ? $design->file : JobFile::withoutCustomer($design->file)),
-            'form' => $this->wording->worded(BriefForm::of($design->brief, $design->file)),
             'lockout' => $this->lockout($design),
             'resized' => $this->resized($standing?->sizes, $design),
         ];
         $json = json_encode($answer, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
 
-        // The design is kept as the text it goes out as.
-        return new JsonResponse(substr($json, 0, -1).',"design":'.$design->answer().'}', $status, json: true);
+        // Form and design are kept as the texts they go out as.
+        return new JsonResponse(substr($json, 0, -1).',"form":'.$design->form().',"design":'.$design->answer().'}', $status, json: true);
     }
 
     /**

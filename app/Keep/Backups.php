@@ -9,7 +9,7 @@ use Illuminate\Support\Facades\DB;
 use RuntimeException;
 
 /**
- * Copies of the whole workshop: jobs with their histories, own parts, drives. A copy is one SQLite file, taken while the program runs, with
+ * Copies of the whole workshop: jobs with their histories and logs, own parts, drives. A copy is one SQLite file, taken while the program runs, with
  * what is in it and its checksum in a JSON file beside it.
  */
 final class Backups
@@ -17,7 +17,7 @@ final class Backups
     /** Copies taken by themselves that are kept; those taken by hand are never removed. */
     public const KEPT = 14;
 
-    public const TABLES = ['jobs', 'revisions', 'job_texts', 'parts', 'drives'];
+    public const TABLES = ['jobs', 'revisions', 'job_texts', 'parts', 'drives', 'logs'];
 
     public function __construct(private readonly string $folder) {}
 

@@ -15,11 +15,12 @@ use LampThread\Road\Drive;
 use LampThread\Road\Drives;
 
 /**
- * A drive the workshop has imported from a file.
+ * A drive of the workshop’s own: imported from a file, or made on the screen.
  *
  * @property string $id
  * @property string $name
  * @property string $drive JSON
+ * @property string|null $legs JSON of what it was made of on the screen; null where it was imported
  */
 final class OwnDrive extends Model
 {
@@ -29,9 +30,14 @@ final class OwnDrive extends Model
 
     protected $guarded = [];
 
-    public static function keep(string $name, Drive $drive): Drive
+    /**
+     * @param  string|null  $legs  JSON of what it was made of
+     * @param  string|null  $inPlaceOf  the drive it was made from, which it replaces
+     */
+    public static function keep(string $name, Drive $drive, ?string $legs = null, ?string $inPlaceOf = null): Drive
     {
-        $own = self::query()->create(['name' => $name, 'drive' => DriveJson::encode($drive)]);
+        $own = self::query()->findOr($inPlaceOf ?? '', static fn (): self => new self);
+        $own->forceFill(['name' => $name, 'drive' => DriveJson::encode($drive), 'legs' => $legs])->save();
 
         return $own->read(new DriveJson(new Schema));
     }
@@ -56,7 +62,7 @@ final class OwnDrive extends Model
             '/drive', Message::of('input.no-such-drive', drive: $asked->drive, drives: array_map(strval(...), array_keys($drives))),
         );
 
-        return $drive->at($asked->ambientC, $asked->startsC);
+        return $drive->at($asked->ambientC, $asked->startsC, $asked->trailerKg);
     }
 
     /** @return list<array{id: string, name: string}> those that no longer read as drives */

@@ -8,34 +8,60 @@ use App\Design\Design;
 use App\Http\Requests\RoadRequest;
 use App\Models\OwnDrive;
 use LampThread\Exchange\Schema;
+use LampThread\Message\InvalidInput;
+use LampThread\Message\Message;
+use LampThread\Parts\Shelf;
+use LampThread\Road\Drive;
 use LampThread\Road\Sweep;
 use LampThread\Road\Vehicle;
 
-/** Many set points driven, a row for each gap: fits schema/sweep.json. */
+/** Many set points driven, on one drive or over a year of them, a row for each gap: fits schema/sweep.json. */
 final readonly class SweepWork implements Work
 {
-    public function __construct(private Schema $schema) {}
+    public function __construct(private Schema $schema, private Shelf $shelf) {}
 
     public function check(\stdClass $question): void
     {
         $this->schema->check('road-request', $question);
-        OwnDrive::asked(RoadRequest::of($question));
+        self::drives(RoadRequest::of($question));
     }
 
     public function rows(Design $design, \stdClass $question): array
     {
         $asked = RoadRequest::of($question);
-        $drive = OwnDrive::asked($asked);
-        $rows = static function () use ($design, $asked, $drive): iterable {
+        $drives = self::drives($asked);
+        $rows = function () use ($design, $asked, $drives): iterable {
             $sweep = Vehicle::of($design->sizing(), $asked->altitudeM)->sweep();
             $cells = [];
             foreach ($asked->gapsK as $gapK) {
-                $row = $sweep->row($drive, $gapK);
+                $row = $sweep->row($drives, $gapK);
                 array_push($cells, ...$row);
-                yield ['gapK' => $gapK, 'cells' => $row, 'front' => Sweep::front($cells)];
+                $recommended = $sweep->recommended($cells);
+                $switch = $recommended === null ? null : $sweep->nearest($cells[$recommended], $this->shelf->switches());
+                yield [
+                    'gapK' => $gapK, 'cells' => array_map(get_object_vars(...), $row), 'front' => Sweep::front($cells), 'recommended' => $recommended,
+                    'switch' => $switch === null ? null : ['name' => $switch->name, 'onC' => $switch->onC, 'offC' => $switch->offC],
+                ];
             }
         };
 
         return [count($asked->gapsK), $rows()];
+    }
+
+    /**
+     * @return non-empty-list<array{Drive, float}> each with its share
+     *
+     * @throws InvalidInput where there is no such drive
+     */
+    private static function drives(RoadRequest $asked): array
+    {
+        $offered = OwnDrive::offered();
+        $drives = [];
+        foreach (array_filter($asked->mix, static fn (float $share): bool => $share > 0) as $id => $share) {
+            $drive = $offered[$id] ?? throw InvalidInput::at("/mix/{$id}", Message::of('input.no-such-drive', drive: $id, drives: array_map(strval(...), array_keys($offered))));
+            $drives[] = [$drive, $share];
+        }
+
+        return $drives === [] ? [[OwnDrive::asked($asked), 1.0]] : $drives;
     }
 }

@@ -9,6 +9,16 @@ enum TaskKind: string
 {
     case Pairs = 'pairs';
     case Sweep = 'sweep';
+    case Band = 'band';
+
+    /** The schema its question fits. */
+    public function question(): string
+    {
+        return match ($this) {
+            self::Pairs => 'empty-request',
+            self::Sweep, self::Band => 'road-request',
+        };
+    }
 
     /** @return class-string<Work> */
     public function work(): string
@@ -16,6 +26,7 @@ enum TaskKind: string
         return match ($this) {
             self::Pairs => PairsWork::class,
             self::Sweep => SweepWork::class,
+            self::Band => BandWork::class,
         };
     }
 }

@@ -32,8 +32,12 @@ final class Combination
             'computer' => ['kind' => 'computer', 'output' => 'fan', ...self::BAND, 'openReadsHot' => true],
             'original' => ['kind' => 'original', 'output' => 'engine computer', ...self::BAND],
             'stepless' => ['kind' => 'stepless', ...self::BAND, 'spanK' => 8, 'leastDutyPercent' => 25],
+            'stepless, its input wants an earth' => [
+                'kind' => 'stepless', ...self::BAND, 'spanK' => 8, 'leastDutyPercent' => 25, 'requestWantsEarth' => true,
+            ],
             'pressure switch' => ['kind' => 'pressure-switch'],
             'hand' => ['kind' => 'hand'],
+            'hand, carrying the fan' => ['kind' => 'hand', 'isDirect' => true, 'ratedA' => 20],
         ];
     }
 
@@ -67,10 +71,14 @@ final class Combination
     public static function airConditioning(): array
     {
         $kinds = ['none' => null];
-        foreach (['separate-relay', 'interposing-relay', 'diode', 'joined', 'pressure-switch', 'condenser-fan', 'computer', 'controller-input'] as $trigger) {
+        $triggers = [
+            'separate-relay', 'interposing-relay', 'diode', 'joined', 'pressure-switch', 'condenser-fan', 'computer', 'controller-input',
+            'pressure-into-controller', 'computer-into-controller',
+        ];
+        foreach ($triggers as $trigger) {
             $kinds[$trigger] = ['compressor' => 'clutch', 'trigger' => $trigger];
         }
-        foreach (['interposing-relay', 'pressure-switch', 'computer'] as $trigger) {
+        foreach (['interposing-relay', 'pressure-switch', 'computer', 'pressure-into-controller', 'computer-into-controller'] as $trigger) {
             $kinds["variable, {$trigger}"] = ['compressor' => 'variable', 'trigger' => $trigger];
         }
 
@@ -81,7 +89,9 @@ final class Combination
     public static function overrides(): array
     {
         $kinds = ['none' => null];
-        foreach (['force-on', 'three-position', 'change-over', 'sensor-open', 'low-high', 'cut-out'] as $at => $kind) {
+        foreach (
+            ['force-on', 'three-position', 'change-over', 'sensor-open', 'low-high', 'cut-out', 'change-over-both', 'plug-low-high'] as $at => $kind
+        ) {
             $kinds[$kind] = ['kind' => $kind, 'indicator' => $at % 2 === 0];
         }
 
@@ -189,6 +199,7 @@ final class Combination
                 'fans' => $ids,
                 'side' => $side,
                 'sharesRelay' => $load['sharesRelay'] ?? false,
+                'original' => $decider['kind'] === 'original' ? ['isRelayReplaced' => false, 'fuseA' => 20, 'relayA' => 40, 'areaMm2' => 2.5] : null,
                 'decider' => $own,
             ];
         }
@@ -196,12 +207,11 @@ final class Combination
         return [
             '/fans' => array_map(static fn (string $id): array => ['id' => $id, 'name' => $id, ...self::FAN], $fans),
             '/control' => [
-                ...($decider['kind'] === 'original' ? ['existingFuseA' => 20] : []),
                 'coilFeed' => 'ignition',
                 'stages' => $stages,
                 'speeds' => $load['speeds'] ?? null,
                 'airConditioning' => $airConditioning,
-                'override' => $override,
+                'overrides' => $override === null ? [] : [$override],
                 ...$more,
             ],
         ];

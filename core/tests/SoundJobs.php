@@ -36,17 +36,17 @@ final class SoundJobs
                 ...self::with(self::job(12, [$fan(16)], 5), $with('switch closing when hot')), '/control/airConditioning' => $ac['variable, pressure-switch'],
             ],
             '12 V, 20 A, three positions' => [
-                ...self::with(self::job(12, [$fan(20)], 2), $with('switch closing when hot')), '/control/override' => ['kind' => 'three-position', 'indicator' => true],
+                ...self::with(self::job(12, [$fan(20)], 2), $with('switch closing when hot')), '/control/overrides' => [['kind' => 'three-position', 'indicator' => true]],
             ],
             '12 V, 25 A near, cut-out' => [
-                ...self::with(self::job(12, [$fan(25)], 2), $with('switch closing when hot')), '/control/override' => ['kind' => 'cut-out', 'indicator' => true],
+                ...self::with(self::job(12, [$fan(25)], 2), $with('switch closing when hot')), '/control/overrides' => [['kind' => 'cut-out', 'indicator' => true]],
             ],
             '12 V, 25 A, battery in the boot' => self::with(self::job(12, [$fan(25)], 6), $with('switch closing when hot')),
-            '12 V, 30 A, no override' => [...self::with(self::job(12, [$fan(30)], 3), $with('switch closing when hot')), '/control/override' => null],
+            '12 V, 30 A, no override' => [...self::with(self::job(12, [$fan(30)], 3), $with('switch closing when hot')), '/control/overrides' => []],
             '24 V, 8 A' => self::with(self::job(24, [$fan(8)], 3), $with('switch closing when hot')),
             '24 V, 15 A, feed relay' => [...self::with(self::job(24, [$fan(15)], 5), $with('switch closing when hot')), '/control/feedRelay' => true],
             '6 V, 6 A' => self::with(self::job(6, [$fan(6)], 2), $with('switch closing when hot')),
-            '6 V, 12 A, by hand' => [...self::with(self::job(6, [$fan(12)], 3), $decider['hand']), '/control/override' => null],
+            '6 V, 12 A, by hand' => [...self::with(self::job(6, [$fan(12)], 3), $decider['hand']), '/control/overrides' => []],
             '12 V, two 9 A at two temperatures' => self::stages(self::job(12, [$fan(9), $fan(9)], 2), $with('switch closing when hot')),
             '12 V, two 12 A on one relay' => [
                 ...self::with(self::job(12, [$fan(12), $fan(12)], 2), $with('switch closing when hot')), '/control/stages/0/sharesRelay' => true,
@@ -65,10 +65,10 @@ final class SoundJobs
                 ],
             ],
             '12 V, two 12 A on one stepless controller' => [
-                ...self::with(self::job(12, [$fan(12), $fan(12)], 2), $with('stepless')), '/control/override' => null, '/runs/relay-to-fan' => ['lengthM' => 0.4],
+                ...self::with(self::job(12, [$fan(12), $fan(12)], 2), $with('stepless')), '/control/overrides' => [], '/runs/relay-to-fan' => ['lengthM' => 0.4],
                 '/runs/fan-to-earth' => ['lengthM' => 0.4], '/runs/fuse-to-relay' => ['lengthM' => 1.85],
             ],
-            '12 V, 12 A, stepless' => [...self::with(self::job(12, [$fan(12)], 2), $with('stepless')), '/control/override' => null],
+            '12 V, 12 A, stepless' => [...self::with(self::job(12, [$fan(12)], 2), $with('stepless')), '/control/overrides' => []],
         ];
     }
 
@@ -96,7 +96,7 @@ final class SoundJobs
             '/wiring/insulationC' => 105,
             '/control/earth' => 'battery',
             '/control/tappedFuseA' => 10,
-            '/control/override/indicator' => true,
+            '/control/overrides/0/indicator' => true,
             '/control/stages/0/fans' => array_column($all, 'id'),
             '/runs' => [
                 'battery-to-fuse' => ['lengthM' => 0.15], 'fuse-to-relay' => ['lengthM' => $lengthM - 0.75, 'zone' => $zone], 'relay-to-fan' => ['lengthM' => 0.6],

@@ -14,6 +14,11 @@ const router = createBrowserRouter([
   { path: "/", element: <Navigate to="/jobs" replace /> },
   { path: "/jobs", element: <Jobs />, errorElement: <Failed /> },
   {
+    path: "/new",
+    errorElement: <Failed />,
+    lazy: async () => ({ Component: (await import("./gallery/NewJob")).NewJob }),
+  },
+  {
     path: "/shelf",
     errorElement: <Failed />,
     lazy: async () => ({ Component: (await import("./shelf/Shelf")).Shelf }),
@@ -35,6 +40,10 @@ const router = createBrowserRouter([
     children: [
       { index: true, element: <Navigate to="brief" replace /> },
       { path: "brief", lazy: async () => ({ Component: (await import("./brief/Brief")).Brief }) },
+      {
+        path: "gallery",
+        lazy: async () => ({ Component: (await import("./gallery/ChangeArrangement")).ChangeArrangement }),
+      },
       { path: "threads", lazy: async () => ({ Component: (await import("./threads/Threads")).Threads }) },
       { path: "bench", lazy: async () => ({ Component: (await import("./bench/Bench")).Bench }) },
       { path: "proof", lazy: async () => ({ Component: (await import("./proof/Proof")).Proof }) },

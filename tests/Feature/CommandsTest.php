@@ -50,6 +50,25 @@ final class CommandsTest extends TestCase
         self::assertStringContainsString('1-warm-up', $run->getErrorOutput());
     }
 
+    public function test_road_drives_a_file_and_record_writes_one_of_a_device(): void
+    {
+        $path = tempnam(sys_get_temp_dir(), 'drive').'.csv';
+        file_put_contents($path, "time_s,speed_kmh,engine_rpm\n0,20,1500\n100,20,1500\n200,20,1500\n");
+        $run = $this->command(['lamp:road', Orchard::PATH, '--drive', $path]);
+        unlink($path);
+        self::assertSame(0, $run->getExitCode(), $run->getErrorOutput());
+
+        $run = $this->command(['lamp:record', Orchard::PATH, '--device', 'scan-tool', '--fault', 'drop-outs', '--fault', 'one-second-steps']);
+        self::assertSame(0, $run->getExitCode());
+        self::assertStringStartsWith('timestamp,ECT (C),', $run->getOutput());
+        self::assertStringContainsString('NO DATA', $run->getOutput());
+        foreach ([['--device', 'toaster'], ['--fault', 'rust'], ['--seed', 'x'], ['--drive', '/nowhere']] as $wrong) {
+            $run = $this->command(['lamp:record', Orchard::PATH, ...$wrong]);
+            self::assertSame(2, $run->getExitCode());
+            self::assertStringContainsString($wrong[0], $run->getErrorOutput());
+        }
+    }
+
     public function test_bench_prints_one_settled_state(): void
     {
         $run = $this->command(['lamp:bench', Orchard::PATH, '--set', 'key=run', '--set', 'coolantC=95']);
@@ -62,7 +81,7 @@ final class CommandsTest extends TestCase
     /** They work on a file alone: a workshop's database may not be there, or be in use. */
     public function test_commands_need_no_database(): void
     {
-        foreach (['lamp:design', 'lamp:bench', 'lamp:prove', 'lamp:road'] as $command) {
+        foreach (['lamp:design', 'lamp:bench', 'lamp:prove', 'lamp:road', 'lamp:record'] as $command) {
             $run = $this->command([$command, Orchard::PATH], ['LAMP_DATABASE' => '/nowhere/none.sqlite']);
             self::assertSame(0, $run->getExitCode(), $command.$run->getErrorOutput());
         }

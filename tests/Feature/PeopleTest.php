@@ -31,7 +31,7 @@ final class PeopleTest extends TestCase
         foreach (['jobs', 'shelf', 'health', 'people', 'jobs/orchard-sprayer', 'jobs/orchard-sprayer/file'] as $address) {
             $this->getJson("/api/{$address}")->assertUnauthorized();
         }
-        $this->postJson('/api/jobs')->assertUnauthorized();
+        $this->postJson('/api/jobs', ['arrangement' => null])->assertUnauthorized();
         self::assertSame(0, DB::table('jobs')->count());
     }
 
@@ -67,7 +67,7 @@ final class PeopleTest extends TestCase
         $may = [];
         foreach (Role::cases() as $role) {
             $this->actingAs($this->person($role->value, $role));
-            $started = $this->postJson('/api/jobs');
+            $started = $this->postJson('/api/jobs', ['arrangement' => null]);
             $may[$role->value] = [
                 $this->getJson('/api/jobs')->status(), $started->status(), $this->getJson('/api/people')->status(),
                 $this->postJson('/api/shelf/parts', ['name' => 'x'])->status(), $this->postJson('/api/people/customers', ['hidesCustomers' => false])->status(),

@@ -55,13 +55,13 @@ final class RoadTest extends TestCase
     {
         $id = $this->orchard()['id'];
         $csv = DriveCsv::write(Drives::standard()['5-climb']);
-        $own = $this->csv("/api/jobs/{$id}/road/drives?name=Our%20hill", $csv)->assertCreated()->json('id');
+        $own = $this->postCsv("/api/jobs/{$id}/road/drives?name=Our%20hill", $csv)->assertCreated()->json('id');
         $driven = $this->postJson("/api/jobs/{$id}/road", ['drive' => $own])->assertOk();
         self::assertSame('Our hill', $driven->json('drive.name'));
         self::assertSame($csv, (string) $this->get("/api/drives/{$own}.csv")->assertOk()->getContent());
         $this->get('/api/drives/nothing.csv')->assertNotFound();
-        $this->csv("/api/jobs/{$id}/road/drives", $csv)->assertUnprocessable()->assertJsonPath('problems.0.at', '/name');
-        $this->csv("/api/jobs/{$id}/road/drives?name=x", 'time_s')->assertUnprocessable();
+        $this->postCsv("/api/jobs/{$id}/road/drives", $csv)->assertUnprocessable()->assertJsonPath('problems.0.at', '/name');
+        $this->postCsv("/api/jobs/{$id}/road/drives?name=x", 'time_s')->assertUnprocessable();
     }
 
     #[TestWith(['{"startsC":80}'])]
@@ -76,7 +76,7 @@ final class RoadTest extends TestCase
     public function test_a_stored_drive_that_no_longer_reads_does_not_stop_the_others(string $stored): void
     {
         $id = $this->orchard()['id'];
-        $own = $this->csv("/api/jobs/{$id}/road/drives?name=Hill", DriveCsv::write(Drives::standard()['5-climb']))->json('id');
+        $own = $this->postCsv("/api/jobs/{$id}/road/drives?name=Hill", DriveCsv::write(Drives::standard()['5-climb']))->json('id');
         DB::table('drives')->update(['drive' => $stored]);
 
         $road = $this->postJson("/api/jobs/{$id}/road", ['drive' => '5-climb'])->assertOk();
@@ -86,26 +86,37 @@ final class RoadTest extends TestCase
         $this->postJson("/api/jobs/{$id}/road", ['drive' => $own])->assertUnprocessable()->assertJsonPath('problems.0.at', '/drive');
     }
 
-    public function test_a_log_is_fitted_or_refused(): void
+    public function test_a_drive_is_made_on_the_screen_and_changed_there(): void
     {
         $id = $this->orchard()['id'];
-        $log = "time_s,speed_kmh,engine_rpm,load,ambient_c,coolant_c\n";
-        for ($timeS = 0; $timeS <= 900; $timeS += 15) {
-            $log .= "{$timeS},18,3000,0.5,28,".(82 + 26 * (1 - exp(-$timeS / 260)))."\n";
-        }
-        $fit = $this->csv("/api/jobs/{$id}/road/calibrate", $log)->assertOk();
-        $this->assertFits('calibration', (string) $fit->getContent());
-        self::assertLessThan($fit->json('rmsBeforeK'), $fit->json('rmsK'));
-        $this->csv("/api/jobs/{$id}/road/calibrate", "time_s,speed_kmh,engine_rpm\n0,0,0\n1,0,0")->assertUnprocessable();
+        $leg = static fn (float $minutes, float $speedKmh, float $gradientPercent): array => [
+            'minutes' => $minutes, 'speedKmh' => $speedKmh, 'gradientPercent' => $gradientPercent, 'engineRpm' => null, 'airConditioning' => false, 'keyOn' => true,
+        ];
+        $made = ['name' => 'The quarry', 'startsC' => 60, 'ambientC' => 38, 'trailerKg' => 0, 'legs' => [$leg(5, 30, 0), $leg(25, 30, 14)]];
+        $drive = $this->postJson("/api/jobs/{$id}/road/drives/made", $made)->assertCreated()->assertJsonPath('lastsS', 1800)->json('id');
+        $hot = $this->postJson("/api/jobs/{$id}/road", ['drive' => $drive])->assertOk()->json('outcomes.0.peakC');
+        $heavy = $this->postJson("/api/jobs/{$id}/road", ['drive' => $drive, 'trailerKg' => 3000])->assertOk()->json('outcomes.0.peakC');
+        self::assertGreaterThan($hot + 1, $heavy, 'a trailer is pulled up the hill');
 
-        $changed = $this->postJson("/api/jobs/{$id}/changes", ['version' => 1, 'label' => 'Fitted', 'changes' => ['/heat/heatShare' => 0.9]])->assertOk();
-        self::assertSame(0.9, $changed->json('file.heat.heatShare'));
+        self::assertEquals($made, $this->getJson("/api/drives/{$drive}/legs")->assertOk()->json());
+        $level = [...$made, 'legs' => [$leg(15, 30, 0)]];
+        $other = $this->postJson("/api/jobs/{$id}/road/drives/made?inPlaceOf={$drive}", $level)->assertCreated()->json('id');
+        self::assertLessThan($hot, $this->postJson("/api/jobs/{$id}/road", ['drive' => $other])->json('outcomes.0.peakC'));
+        self::assertCount(1, array_filter($this->postJson("/api/jobs/{$id}/road", ['drive' => $other])->json('drives'), static fn (array $one): bool => $one['isOwn']));
+
+        foreach ([[...$made, 'legs' => []], [...$made, 'legs' => [$leg(5, 30, 120)]], [...$made, 'legs' => array_fill(0, 3, $leg(600, 30, 0))]] as $spoiled) {
+            $this->postJson("/api/jobs/{$id}/road/drives/made", $spoiled)->assertUnprocessable();
+        }
     }
 
-    /** @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response> */
-    private function csv(string $uri, string $csv): \Illuminate\Testing\TestResponse
+    public function test_the_card_says_what_is_set_and_what_must_then_run(): void
     {
-        return $this->call('POST', $uri, server: ['CONTENT_TYPE' => 'text/csv'], content: $csv);
+        $id = $this->orchard()['id'];
+        $card = $this->getJson("/api/jobs/{$id}/road/card")->assertOk();
+        $this->assertFits('set-point-card', (string) $card->getContent());
+        self::assertSame([92.0, 87.0, 198.0, 189.0], array_map(floatval(...), [
+            $card->json('rows.0.onC'), $card->json('rows.0.offC'), $card->json('rows.0.onF'), $card->json('rows.0.offF'),
+        ]));
     }
 
     public function test_an_imported_drive_is_removed_again_whether_it_reads_or_not(): void

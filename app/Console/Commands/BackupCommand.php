@@ -17,7 +17,8 @@ final class BackupCommand extends Command
     {
         $backup = $backups->take('by-hand');
         $this->line($backup->path);
-        $this->line("{$backup->rows['jobs']} jobs, {$backup->rows['revisions']} revisions, {$backup->rows['parts']} own parts, {$backup->rows['drives']} drives");
+        $rows = $backup->rows;
+        $this->line("{$rows['jobs']} jobs, {$rows['revisions']} revisions, {$rows['parts']} own parts, {$rows['drives']} drives, {$rows['logs']} logs");
 
         return self::SUCCESS;
     }

@@ -24,7 +24,7 @@ final class BenchCommand extends JobFileCommand
         $circuit = $this->design()->circuit();
         $conditions = ConditionsReader::read($this->pairs('set'), $circuit->positions())->withFaults(FaultsReader::read($this->pairs('fault'), $circuit));
         $point = (new Solver($circuit))->settle($conditions);
-        $this->printJson(BenchPresenter::of($point, $this->wording));
+        $this->printJson(BenchPresenter::of($point, $this->wording), $this->option('pretty'));
 
         return $point->isSettled() ? Command::SUCCESS : self::FINDINGS;
     }

@@ -17,7 +17,7 @@ final class DesignCommand extends JobFileCommand
     protected function answer(): int
     {
         $design = $this->design();
-        $this->printJson($design->answer());
+        $this->printJson($design->answer(), $this->option('pretty'));
         $dangers = array_filter($design->findings(), static fn (Finding $finding): bool => $finding->severity === Severity::Danger);
 
         return $dangers === [] ? Command::SUCCESS : self::FINDINGS;

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Models\Job;
+use App\Models\JobLog;
 use App\Models\OwnDrive;
 use Illuminate\Console\Command;
 use Illuminate\Support\Str;
 use LampThread\Exchange\CarriedParts;
 use LampThread\Exchange\DriveCsv;
 use LampThread\Exchange\JobFile;
+use LampThread\Exchange\Log\LogCsv;
 use LampThread\Exchange\OwnPartsCsv;
 use LampThread\Parts\Shelf;
 
@@ -18,7 +20,7 @@ final class ExportAllCommand extends Command
 {
     protected $signature = 'lamp:export-all {folder : is made where it is not there; must be empty}';
 
-    protected $description = 'Writes every job as a job file, the own parts and the drives as CSV: all of it in open formats';
+    protected $description = 'Writes every job as a job file, the own parts, the drives and the logs as CSV: all of it in open formats';
 
     public function handle(Shelf $shelf, CarriedParts $parts): int
     {
@@ -46,7 +48,12 @@ final class ExportAllCommand extends Command
         foreach ($drives as $drive) {
             file_put_contents("{$folder}/drive-{$drive->id}.csv", DriveCsv::write($drive));
         }
-        $this->line("{$jobs} jobs, ".count($shelf->own).' own parts, '.count($drives).' drives');
+        $logs = 0;
+        foreach (JobLog::query()->orderBy('id')->lazy(20) as $log) {
+            file_put_contents("{$folder}/log-{$log->id}.csv", LogCsv::write($log->measured()));
+            $logs++;
+        }
+        $this->line("{$jobs} jobs, ".count($shelf->own).' own parts, '.count($drives)." drives, {$logs} logs");
 
         return self::SUCCESS;
     }

@@ -7,10 +7,14 @@ namespace App\Console\Commands;
 use App\Design\Design;
 use App\Design\Designs;
 use Illuminate\Console\Command;
+use LampThread\Brief\Driveline;
+use LampThread\Exchange\DriveCsv;
 use LampThread\Exchange\JobFile;
 use LampThread\Exchange\Wording;
 use LampThread\Message\InvalidInput;
 use LampThread\Message\Message;
+use LampThread\Road\Drive;
+use LampThread\Road\Drives;
 use Symfony\Component\Console\Output\OutputInterface;
 
 /** A command on one job file. Ends with 0 done, 1 findings of severity danger, 2 invalid input. */
@@ -19,6 +23,8 @@ abstract class JobFileCommand extends Command
     protected const FINDINGS = 1;
 
     private const INVALID_INPUT = 2;
+
+    private const MOST_DRIVE_BYTES = 8_000_000;
 
     protected Designs $designs;
 
@@ -56,13 +62,32 @@ abstract class JobFileCommand extends Command
         return $this->designs->of($this->designs->decode($json));
     }
 
+    /**
+     * The drive that is named: one of those that ship, or a CSV file.
+     *
+     * @throws InvalidInput
+     */
+    protected function drive(string $named, ?Driveline $driveline): Drive
+    {
+        $drives = Drives::standard();
+        if (isset($drives[$named])) {
+            return $drives[$named];
+        }
+        $csv = is_file($named) ? file_get_contents($named, length: self::MOST_DRIVE_BYTES) : false;
+        if ($csv === false) {
+            throw InvalidInput::at('--drive', Message::of('input.no-such-drive', drive: $named, drives: array_keys($drives)));
+        }
+
+        return (new DriveCsv($driveline))->read($csv, basename($named))[0];
+    }
+
     /** @param  array<mixed>|string  $answer  to be encoded, or encoded already */
-    protected function printJson(array|string $answer): void
+    protected function printJson(array|string $answer, mixed $isPretty): void
     {
         if (is_string($answer)) {
             $answer = json_decode($answer);
         }
-        $flags = JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR | ($this->option('pretty') === true ? JSON_PRETTY_PRINT : 0);
+        $flags = JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR | ($isPretty === true ? JSON_PRETTY_PRINT : 0);
         $this->output->writeln(json_encode($answer, $flags), OutputInterface::OUTPUT_RAW);
     }
 }

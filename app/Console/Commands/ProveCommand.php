@@ -17,7 +17,7 @@ final class ProveCommand extends JobFileCommand
     protected function answer(): int
     {
         $design = $this->design();
-        $this->printJson($design->proofAnswer());
+        $this->printJson($design->proofAnswer(), $this->option('pretty'));
         $dangers = array_filter($design->proofSummary()->findings, static fn (Finding $finding): bool => $finding->severity === Severity::Danger);
 
         return $dangers === [] ? Command::SUCCESS : self::FINDINGS;

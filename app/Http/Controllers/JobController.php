@@ -8,6 +8,7 @@ use App\Desk\Desk;
 use App\Desk\JobList;
 use App\Desk\JobQuery;
 use App\Http\Requests\ArchiveRequest;
+use App\Http\Requests\ArrangementRequest;
 use App\Http\Requests\Body;
 use App\Http\Requests\ChangeRequest;
 use App\Http\Requests\StepRequest;
@@ -26,9 +27,18 @@ final readonly class JobController
         return new JsonResponse($list->page(JobQuery::read($request)));
     }
 
-    public function start(): JsonResponse
+    public function start(Request $request): JsonResponse
     {
-        return $this->started($this->desk->start((string) file_get_contents(base_path('core/data/start.lampthread.json')), 'New job'));
+        return $this->started($this->desk->begin(ArrangementRequest::read($request, $this->body)->arrangement));
+    }
+
+    /** A usual arrangement in the place of what is there; the vehicle stays. */
+    public function arrange(Request $request, Job $job): JsonResponse
+    {
+        $asked = ArrangementRequest::read($request, $this->body);
+        $this->desk->arrange($job, $asked->version, $asked->arrangement ?? '');
+
+        return $this->show($job);
     }
 
     public function import(Request $request): JsonResponse

@@ -13,27 +13,23 @@ use App\Models\OwnDrive;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use LampThread\Brief\Brief;
 use LampThread\Exchange\Changes;
 use LampThread\Exchange\DriveCsv;
 use LampThread\Exchange\JobFile;
+use LampThread\Exchange\MadeDrive;
 use LampThread\Exchange\RoadPresenter;
+use LampThread\Exchange\SetPointCard;
 use LampThread\Exchange\Wording;
 use LampThread\Message\InvalidInput;
 use LampThread\Message\Message;
-use LampThread\Parts\Shelf;
-use LampThread\Road\Calibration;
 use LampThread\Road\Coolant;
-use LampThread\Road\CoolingPolicy;
-use LampThread\Road\SetPointAdviser;
-use LampThread\Road\SwitchingGap;
 use LampThread\Road\Vehicle;
 
 final readonly class RoadController
 {
     private const LONGEST_NAME = 80;
 
-    public function __construct(private SavedJob $saved, private Designs $designs, private Shelf $shelf, private Wording $wording, private Body $body) {}
+    public function __construct(private SavedJob $saved, private Designs $designs, private Wording $wording, private Body $body) {}
 
     /** The job as it stands, and with changes where the request names some. */
     public function drive(Request $request, Job $job): JsonResponse
@@ -55,23 +51,21 @@ final readonly class RoadController
             'drives' => array_values(array_map(RoadPresenter::drive(...), OwnDrive::offered())),
             'unreadableDrives' => OwnDrive::unreadable(),
             'outcomes' => $outcomes,
-            'advice' => $this->advice($design->brief),
             'altitudeM' => $asked->altitudeM,
             'boilsC' => Coolant::boilsC($design->brief->cooling->capKpa, $design->brief->cooling->glycolPercent, $asked->altitudeM),
         ]));
     }
 
-    /** Fits the vehicle to a measured log. */
-    public function calibrate(Request $request, Job $job): JsonResponse
+    /** Set points proposed, which takes a few dozen drives. */
+    public function advice(Job $job): JsonResponse
     {
-        $design = $this->saved->design($job);
-        [$drive, $measuredC] = (new DriveCsv($design->brief->driveline))->read($request->getContent(), 'Log');
-        if ($measuredC === []) {
-            throw InvalidInput::at('line 1', Message::of('input.drive.no-coolant'));
-        }
-        $calibration = Calibration::fit($design->brief, Vehicle::of($design->sizing())->fans, $drive, $measuredC);
+        return new JsonResponse($this->saved->design($job)->advice(), json: true);
+    }
 
-        return new JsonResponse($this->wording->worded(RoadPresenter::calibration($calibration)));
+    /** For whoever programs a computer or turns a screw. */
+    public function card(Job $job): JsonResponse
+    {
+        return new JsonResponse($this->wording->worded(SetPointCard::of(Vehicle::of($this->saved->design($job)->sizing()))));
     }
 
     public function import(Request $request, Job $job): JsonResponse
@@ -83,6 +77,24 @@ final readonly class RoadController
         [$drive] = (new DriveCsv($this->saved->design($job)->brief->driveline))->read($request->getContent(), $name);
 
         return new JsonResponse($this->wording->worded(RoadPresenter::drive(OwnDrive::keep($name, $drive))), 201);
+    }
+
+    /** A drive made on the screen, in the place of one that was if the request names it. */
+    public function make(Request $request, Job $job): JsonResponse
+    {
+        $made = $this->body->of($request, 'made-drive');
+        $drive = (new MadeDrive($this->saved->design($job)->brief->driveline))->drive($made);
+        $inPlaceOf = $request->query->getString('inPlaceOf');
+
+        return new JsonResponse($this->wording->worded(RoadPresenter::drive(
+            OwnDrive::keep($made->name, $drive, (string) json_encode($made), $inPlaceOf === '' ? null : $inPlaceOf),
+        )), 201);
+    }
+
+    /** What a drive was made of on the screen, to be changed there. */
+    public function legs(string $drive): JsonResponse
+    {
+        return new JsonResponse(OwnDrive::query()->findOrFail($drive)->legs ?? 'null', json: true);
     }
 
     public function export(string $drive): Response
@@ -101,22 +113,5 @@ final readonly class RoadController
         OwnDrive::query()->findOrFail($drive)->delete();
 
         return new Response(status: 204);
-    }
-
-    /** @return list<array<string, mixed>> of every policy and gap */
-    private function advice(Brief $brief): array
-    {
-        $advice = [];
-        foreach (CoolingPolicy::cases() as $policy) {
-            foreach (SwitchingGap::cases() as $gap) {
-                $advice[] = [
-                    'policy' => $policy->value,
-                    'gap' => $gap->value,
-                    'stages' => array_map(RoadPresenter::advice(...), (new SetPointAdviser($brief, $this->shelf))->advise($policy, $gap)),
-                ];
-            }
-        }
-
-        return $advice;
     }
 }

@@ -23,7 +23,7 @@ final readonly class TaskController
     public function begin(Request $request, Job $job, string $kind, Container $container): JsonResponse
     {
         $kind = TaskKind::from($kind);
-        $question = $this->body->of($request, $kind === TaskKind::Sweep ? 'road-request' : 'empty-request');
+        $question = $this->body->of($request, $kind->question());
         $container->make($kind->work())->check($question);
         $this->designs->of($job->file());
         $text = (string) json_encode($question);

@@ -19,6 +19,7 @@ final readonly class RoadRequest
     /**
      * @param  list<float>  $gapsK  between on and off, for a sweep
      * @param  array<string, mixed>  $changes  place to value
+     * @param  array<string, float>  $mix  drive to its share of a year, for a sweep over a year
      */
     private function __construct(
         public string $drive,
@@ -28,6 +29,8 @@ final readonly class RoadRequest
         public array $gapsK,
         public array $changes,
         public ?string $label,
+        public ?float $trailerKg,
+        public array $mix,
     ) {}
 
     public static function read(Request $request, Body $body): self
@@ -51,6 +54,7 @@ final readonly class RoadRequest
         $altitudeM = $number('altitudeM', -400, 6000);
         $ambientC = $number('ambientC', -50, 60);
         $startsC = $number('startsC', -50, 130);
+        $trailerKg = $number('trailerKg', 0, 40_000);
         if ($wrong !== []) {
             throw new InvalidInput($wrong);
         }
@@ -63,6 +67,8 @@ final readonly class RoadRequest
             array_values(array_map(floatval(...), $data->gapsK ?? self::USUAL_GAPS_K)),
             Body::map($data->changes ?? null),
             $data->label ?? null,
+            $trailerKg,
+            array_map(floatval(...), Body::map($data->mix ?? null)),
         );
     }
 

@@ -7,10 +7,20 @@ namespace LampThread\Brief;
 /** The air conditioning as far as the fan is concerned. */
 final readonly class AirConditioning
 {
-    /** @param  float|null  $fuseA  fuse the wire that is tapped is behind, A; 0 for none, null where nobody has looked */
+    /**
+     * @param  non-empty-list<string>  $stageIds  those it makes run
+     * @param  float|null  $fuseA  fuse the wire that is tapped is behind, A; 0 for none, null where nobody has looked
+     */
     public function __construct(
         public Compressor $compressor,
         public AirConditioningTrigger $trigger,
+        public array $stageIds,
         public ?float $fuseA = null,
     ) {}
+
+    /** Whether it makes a stage run. */
+    public function asksFor(Stage $stage): bool
+    {
+        return in_array($stage->id, $this->stageIds, true);
+    }
 }

@@ -14,6 +14,9 @@ final readonly class Brief
      * @param  array<string, Segment>  $segments  by stretch, or by stretch and group of wires as Stretch::in() names it
      * @param  array<string, string>  $pinned  choice id to shelf part id
      * @param  array<string, Acceptance>  $accepted  key of a finding to why it stands
+     * @param  EngineFan|null  $engineFan  null where the engine never drove one
+     * @param  VehiclePlan|null  $plan  null where lengths are told without one
+     * @param  list<FanCandidate>  $candidates  that could take the first fan's place
      */
     public function __construct(
         public JobNotes $job,
@@ -29,21 +32,48 @@ final readonly class Brief
         public Usage $usage,
         public Heat $heat,
         public array $accepted = [],
+        public ?EngineFan $engineFan = null,
+        public array $candidates = [],
+        public ?VehiclePlan $plan = null,
+        public RoadLoad $roadLoad = new RoadLoad,
     ) {}
 
     /** @param  string  $group  of wires it is asked for; one fan can lie farther off than another */
     public function segment(Stretch $stretch, string $group = ''): Segment
     {
-        return $this->segments[$stretch->in($group)] ?? $this->segments[$stretch->value] ?? $stretch->usual();
+        return $this->segments[$stretch->in($group)] ?? $this->segments[$stretch->value] ?? $stretch->usual(self::awayM($this->control, $this->supply));
+    }
+
+    /** How much farther than in the bay the loom's feed begins, m. */
+    public static function awayM(Control $control, Supply $supply): float
+    {
+        return $control->feed === Feed::Battery ? $supply->batteryPlace->awayM() : 0.0;
+    }
+
+    /** Whether a stretch is told for some group of wires apart from the others. */
+    public function isToldApart(Stretch $stretch): bool
+    {
+        return array_filter(array_keys($this->segments), static fn (string $name): bool => str_starts_with($name, $stretch->in(''))) !== [];
     }
 
     /** The same vehicle with other figures of its heat. */
     public function withHeat(Heat $heat): self
     {
-        return new self(
-            $this->job, $this->supply, $this->cooling, $this->wiring, $this->fans, $this->control, $this->fit, $this->driveline, $this->segments, $this->pinned,
-            $this->usage, $heat, $this->accepted,
-        );
+        return new self(...[...get_object_vars($this), 'heat' => $heat]);
+    }
+
+    /** The same vehicle with another fan in the place of the first. */
+    public function withFirstFan(Fan $fan): self
+    {
+        return new self(...[...get_object_vars($this), 'fans' => [$fan, ...array_slice($this->fans, 1)]]);
+    }
+
+    /** Depth left between a fan and what is nearest behind it, mm; below 0 where it does not go in. */
+    public function gapMm(Fan $fan): float
+    {
+        $room = $fan->roomMm ?? $this->cooling->clearanceMm;
+
+        return $room + ($this->fit->movedMm ?? 0.0) - ($this->fit->boltHeadsMm ?? 0.0) - $fan->depthMm;
     }
 
     /** @throws \OutOfBoundsException for an id no fan has; the reader refuses such a job file first */

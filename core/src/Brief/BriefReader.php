@@ -9,7 +9,6 @@ use LampThread\Message\Message;
 use LampThread\Message\Problem;
 use LampThread\Message\Unit;
 use LampThread\Parts\CableCatalogue;
-use LampThread\Parts\Conductor;
 use LampThread\Parts\Shelf;
 
 /**
@@ -38,6 +37,11 @@ final class BriefReader
     {
         /** @var non-empty-list<Fan> $fans */
         $fans = array_map($this->fan(...), $file['fans']);
+        foreach ($file['candidates'] ?? [] as $at => $candidate) {
+            if ($candidate['startA'] !== null && $candidate['startA'] <= $candidate['runA']) {
+                $this->refuse("/candidates/{$at}/startA", Message::of('refusal.start-current-below-running'));
+            }
+        }
         foreach ($fans as $at => $fan) {
             if ($fan->startA <= $fan->runA) {
                 $this->refuse("/fans/{$at}/startA", Message::of('refusal.start-current-below-running'));
@@ -46,7 +50,12 @@ final class BriefReader
         $this->checkUnique('/fans', array_column($file['fans'], 'id'));
         $this->checkUnique('/control/stages', array_column($file['control']['stages'], 'id'));
         $pinned = $file['pinned'] ?? [];
-        $this->checkPinned($pinned, $fans, array_column($file['control']['stages'], 'id'));
+        $choices = new PinnedChoices($this->shelf, $fans, array_column($file['control']['stages'], 'id'), count($file['control']['overrides']));
+        array_push($this->problems, ...$choices->problems($pinned));
+        $supply = $this->supply($file['supply']);
+        $control = $this->control($file['control']);
+        $runs = Runs::read($file['runs'] ?? [], $fans, Brief::awayM($control, $supply), $this->shelf);
+        array_push($this->problems, ...$runs->problems);
         $brief = new Brief(
             new JobNotes(
                 $file['job']['title'],
@@ -54,7 +63,7 @@ final class BriefReader
                 $file['job']['vehicle'] ?? '',
                 $file['job']['notes'] ?? '',
             ),
-            $this->supply($file['supply']),
+            $supply,
             $this->cooling($file['cooling']),
             new Wiring(
                 CableCatalogue::from($file['wiring']['catalogue']),
@@ -63,14 +72,18 @@ final class BriefReader
                 $file['wiring']['servicePlugs'] ?? true,
             ),
             $fans,
-            $this->control($file['control']),
+            $control,
             isset($file['fit']) ? new Fit(...$file['fit']) : null,
             isset($file['driveline']) ? new Driveline(...$file['driveline']) : null,
-            $this->segments($file['runs'] ?? [], $fans),
+            $runs->segments,
             $pinned,
             new Usage($file['usage']['hoursPerYear'] ?? Usage::USUAL_HOURS_PER_YEAR, $file['usage']['startsPerHour'] ?? null),
             new Heat(...($file['heat'] ?? [])),
             array_map(static fn (array $accepted): Acceptance => new Acceptance(...$accepted), $file['accepted'] ?? []),
+            self::engineFan($file['engineFan'] ?? null),
+            array_map(static fn (array $candidate): FanCandidate => new FanCandidate(...$candidate), array_values($file['candidates'] ?? [])),
+            $this->plan($file['plan'] ?? null),
+            new RoadLoad(...($file['roadLoad'] ?? [])),
         );
         if ($this->problems !== []) {
             throw new InvalidInput($this->problems);
@@ -83,7 +96,13 @@ final class BriefReader
     private function control(array $control): Control
     {
         $stages = array_map($this->stage(...), array_values($control['stages']));
-        $override = $control['override'];
+        $stageIds = array_column($control['stages'], 'id');
+        $asked = $control['airConditioning']['stages'] ?? [];
+        foreach ([...self::named('/control/airConditioning/stages', $asked), ...$this->stagesOfOverrides($control['overrides'])] as $path => $id) {
+            if (! in_array($id, $stageIds, true)) {
+                $this->refuse($path, Message::of('refusal.no-such-stage', stage: $id));
+            }
+        }
         $airConditioning = $control['airConditioning'] ?? null;
         $afterRun = $control['afterRun'] ?? null;
 
@@ -98,11 +117,12 @@ final class BriefReader
             $airConditioning === null ? null : new AirConditioning(
                 Compressor::from($airConditioning['compressor']),
                 $this->control->airConditioningTrigger($airConditioning['trigger']),
+                $asked ?: [$stages[0]->id],
                 $airConditioning['fuseA'] ?? null,
             ),
-            $override === null ? null : $this->control->override($override),
+            $this->overrides(array_values($control['overrides'])),
             $afterRun === null ? null : new AfterRun($afterRun['delayS'], $afterRun['isPush'] ?? false),
-            new Lockouts($control['lockouts']['aboveRpm'] ?? null, $control['lockouts']['cranking'] ?? false),
+            new Lockouts(self::engineSpeed($control['lockouts']['engineSpeed'] ?? null), $control['lockouts']['cranking'] ?? false),
             $control['tappedFuseA'] ?? null,
             $control['fuseBeforeA'] ?? null,
         );
@@ -127,7 +147,7 @@ final class BriefReader
             $this->refuse('/supply/alternatorRatedA', Message::of('refusal.alternator-rated-below-idle'));
         }
 
-        return new Supply(...$supply);
+        return new Supply(...[...$supply, 'batteryPlace' => BatteryPlace::from($supply['batteryPlace'] ?? 'bay')]);
     }
 
     /** @param  array<string, mixed>  $cooling */
@@ -157,96 +177,81 @@ final class BriefReader
             Side::from($stage['side']),
             $this->control->decider($stage['decider']),
             $stage['sharesRelay'] ?? false,
+            array_map($this->control->decider(...), array_values($stage['parallel'] ?? [])),
+            isset($stage['original']) ? new OriginalCircuit(...$stage['original']) : null,
+            RelayLead::from($stage['relayLead'] ?? 'plus'),
         );
     }
 
     /**
-     * @param  array<string, array<string, mixed>>  $runs  as the file has them
-     * @param  list<Fan>  $fans
-     * @return array<string, Segment>
+     * @param  list<array<string, mixed>>  $told
+     * @return list<Override>
      */
-    private function segments(array $runs, array $fans): array
+    private function overrides(array $told): array
     {
-        $segments = [];
-        foreach ($runs as $name => $run) {
-            $parts = explode('@', $name, 2);
-            $stretch = Stretch::tryFrom($parts[0]);
-            $group = $parts[1] ?? null;
-            if ($stretch === null) {
-                $this->refuse("/runs/{$name}", Message::of('refusal.no-such-stretch', stretches: array_column(Stretch::cases(), 'value')));
-
-                continue;
-            }
-            if ($group !== null && ! self::isGroupOf($group, $stretch, $fans)) {
-                $this->refuse("/runs/{$name}", Message::of('refusal.no-such-wire-group', group: $group));
-
-                continue;
-            }
-            $usual = $group === null ? $stretch->usual() : $segments[$parts[0]] ?? $stretch->usual();
-            $zone = isset($run['zone']) ? Zone::from($run['zone']) : $usual->zone;
-            $segments[$name] = new Segment(
-                $run['lengthM'] ?? $usual->lengthM,
-                $zone,
-                $run['ambientC'] ?? $zone->ambientC(),
-                $run['bundle'] ?? $usual->bundle,
-                $this->given($run['conductor'] ?? null, $name),
-            );
+        $overrides = [];
+        foreach ($told as $at => $override) {
+            $overrides[] = $this->control->override($override, $at + 1);
         }
 
-        return $segments;
+        return $overrides;
     }
 
-    /** @param  list<Fan>  $fans */
-    private static function isGroupOf(string $group, Stretch $stretch, array $fans): bool
+    /** @param  array<string, mixed>|null  $told */
+    private function plan(?array $told): ?VehiclePlan
     {
-        return $stretch->isPerFan()
-            && preg_match('/^('.implode('|', array_column($fans, 'id')).')(-air-conditioning|-override)?-wire$/', $group) === 1;
-    }
-
-    private function given(?string $id, string $stretch): ?Conductor
-    {
-        $conductor = $id === null ? null : $this->shelf->conductor($id);
-        if ($id !== null && $conductor === null) {
-            $this->refuse("/runs/{$stretch}/conductor", Message::of('refusal.not-on-shelf', kind: 'conductor', id: $id));
+        if ($told === null) {
+            return null;
+        }
+        $zones = VehiclePlan::of($told['shape'])->zones;
+        $known = array_filter($told['places'] ?? [], static fn (string $zone): bool => isset($zones[$zone]));
+        foreach (array_diff_key($told['places'] ?? [], $known) as $place => $zone) {
+            $this->refuse("/plan/places/{$place}", Message::of('refusal.no-such-zone', zone: $zone, zones: array_keys($zones)));
         }
 
-        return $conductor;
+        return VehiclePlan::of($told['shape'], $known);
+    }
+
+    /** @param  array<string, mixed>|null  $told */
+    private static function engineFan(?array $told): ?EngineFan
+    {
+        return $told === null ? null : new EngineFan(EngineFanDrive::from($told['drive']), $told['isRemoved'], $told['diameterMm']);
+    }
+
+    /** @param  array<string, mixed>|null  $told */
+    private static function engineSpeed(?array $told): ?EngineSpeedSwitch
+    {
+        return $told === null ? null : new EngineSpeedSwitch(
+            $told['rpm'], EngineSpeedAction::from($told['action'] ?? 'opens-above'), $told['isInFeed'] ?? false,
+        );
     }
 
     /**
-     * @param  array<string, string>  $pinned
-     * @param  list<Fan>  $fans
-     * @param  list<string>  $stageIds
+     * @param  list<string>  $ids
+     * @return array<string, string> place to id
      */
-    private function checkPinned(array $pinned, array $fans, array $stageIds): void
+    private static function named(string $path, array $ids): array
     {
-        $kinds = ['trigger-wire' => 'conductor', 'indicator-wire' => 'conductor'];
-        foreach (['coil', 'indicator', 'air-conditioning', 'override', 'speeds'] as $name) {
-            $kinds["{$name}-fuse"] = 'fuse';
+        $named = [];
+        foreach ($ids as $at => $id) {
+            $named["{$path}/{$at}"] = $id;
         }
-        $inverting = array_map(static fn (string $id): string => "{$id}-inverting", $stageIds);
-        foreach (['feed', 'air-conditioning', 'after-run', 'low', 'high', 'series', ...$inverting] as $name) {
-            $kinds["{$name}-relay"] = 'relay';
+
+        return $named;
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $overrides
+     * @return array<string, string> place to id
+     */
+    private function stagesOfOverrides(array $overrides): array
+    {
+        $named = [];
+        foreach ($overrides as $at => $override) {
+            $named += self::named("/control/overrides/{$at}/stages", $override['stages'] ?? []);
         }
-        foreach ($fans as $fan) {
-            foreach ([$fan->id, "{$fan->id}-air-conditioning", "{$fan->id}-override"] as $name) {
-                $kinds += ["{$name}-fuse" => 'fuse', "{$name}-relay" => 'relay', "{$name}-wire" => 'conductor'];
-            }
-        }
-        foreach ($pinned as $choice => $part) {
-            $kind = $kinds[$choice] ?? null;
-            $found = match ($kind) {
-                'fuse' => $this->shelf->fuse($part),
-                'relay' => $this->shelf->relay($part),
-                'conductor' => $this->shelf->conductor($part),
-                null => null,
-            };
-            if ($kind === null) {
-                $this->refuse("/pinned/{$choice}", Message::of('refusal.no-such-choice', choices: array_keys($kinds)));
-            } elseif ($found === null) {
-                $this->refuse("/pinned/{$choice}", Message::of('refusal.not-on-shelf', kind: $kind, id: $part));
-            }
-        }
+
+        return $named;
     }
 
     /** @param  list<string>  $ids */

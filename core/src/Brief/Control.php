@@ -10,6 +10,7 @@ final readonly class Control
     /**
      * @param  bool  $feedRelay  the coils are fed by a relay that a small ignition feed works
      * @param  non-empty-list<Stage>  $stages  in the order they come on
+     * @param  list<Override>  $overrides  each with a switch of its own
      * @param  float|null  $existingFuseA  fuse of the circuit the feed is taken from, A
      * @param  float|null  $fuseBeforeA  what that circuit had for a fuse before anyone changed it, A; null where nobody knows
      * @param  float|null  $tappedFuseA  the vehicle's fuse of the key's circuit that is tapped, A; 0 for none, null where nobody has looked
@@ -23,16 +24,45 @@ final readonly class Control
         public array $stages,
         public ?Speeds $speeds,
         public ?AirConditioning $airConditioning,
-        public ?Override $override,
+        public array $overrides,
         public ?AfterRun $afterRun,
         public Lockouts $lockouts,
         public ?float $tappedFuseA = null,
         public ?float $fuseBeforeA = null,
     ) {}
 
-    /** Whether the vehicle's own control still runs a fan. */
+    /** @return non-empty-list<Stage> every decider with what it decides: the stages in order, then those that run one of them in parallel */
+    public function deciding(): array
+    {
+        $parallel = [];
+        foreach ($this->stages as $stage) {
+            array_push($parallel, ...array_slice($stage->deciding(), 1));
+        }
+
+        return [...$this->stages, ...$parallel];
+    }
+
+    /** Whether wiring of the vehicle still feeds a fan. */
     public function keepsOriginal(): bool
     {
-        return array_filter($this->stages, static fn (Stage $stage): bool => $stage->decider->keepsOriginalWiring()) !== [];
+        return array_filter($this->stages, static fn (Stage $stage): bool => $stage->original !== null) !== [];
+    }
+
+    /** Whether a driver can make a fan run. */
+    public function canBeOverridden(): bool
+    {
+        return array_filter($this->overrides, static fn (Override $override): bool => $override->canRun()) !== [];
+    }
+
+    /** Whether an override is let into the feed of a stage's fans. */
+    public function changesOverFeed(Stage $stage): bool
+    {
+        return array_filter($this->overrides, fn (Override $override): bool => $override->changesOverFeed() && $override->concerns($stage, $this)) !== [];
+    }
+
+    /** Whether an override opens the circuit of the sensor a stage's computer reads. */
+    public function opensSensorCircuit(Stage $stage): bool
+    {
+        return array_filter($this->overrides, fn (Override $override): bool => $override->opensSensorCircuit() && $override->concerns($stage, $this)) !== [];
     }
 }

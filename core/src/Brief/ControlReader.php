@@ -12,6 +12,9 @@ interface ControlReader
 
     public function airConditioningTrigger(string $kind): AirConditioningTrigger;
 
-    /** @param  array<string, mixed>  $override  as decoded */
-    public function override(array $override): Override;
+    /**
+     * @param  array<string, mixed>  $override  as decoded
+     * @param  int  $number  which of the job's overrides it is, from 1
+     */
+    public function override(array $override, int $number): Override;
 }

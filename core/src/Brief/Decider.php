@@ -10,14 +10,17 @@ interface Decider
     /** The temperatures it acts on; null where no temperature decides. */
     public function band(): ?TemperatureBand;
 
+    /** The scale its on temperature is set on; null where it has none, or nobody has told it. */
+    public function scale(): ?Scale;
+
     /** Whether its temperatures come as a pair that cannot be set. */
     public function isFixedPair(): bool;
 
     /** The least it can hold between on and off, K. */
     public function leastGapK(): float;
 
-    /** Whether the vehicle's own relay and wires stay and still run the fan. */
-    public function keepsOriginalWiring(): bool;
+    /** Whether it is what the vehicle had, with nothing of the loom's between it and the vehicle's relay. */
+    public function isOriginal(): bool;
 
     /** Where it can be told that the air conditioning asks; null where it cannot. */
     public function requestInput(): ?RequestInput;

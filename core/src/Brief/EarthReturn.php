@@ -11,13 +11,19 @@ enum EarthReturn: string
     case Body = 'body';
     case Engine = 'engine';
 
-    /** Lug, stud and the way back to battery negative, Ω (common practice, no source). */
-    public function ohm(): float
+    /** Lug and stud at the battery, Ω (common practice, no source). */
+    private const LUG_OHM = 0.0005;
+
+    /** What the engine's own strap has of the way through the body (common practice, no source). */
+    private const ENGINE_SHARE = 0.75;
+
+    /** Lug, stud and the way back to battery negative, Ω. */
+    public function ohm(Supply $supply): float
     {
         return match ($this) {
-            self::Battery => 0.0005,
-            self::Body => 0.002,
-            self::Engine => 0.0015,
+            self::Battery => self::LUG_OHM,
+            self::Body => $supply->bodyOhm(),
+            self::Engine => self::ENGINE_SHARE * $supply->bodyOhm(),
         };
     }
 }

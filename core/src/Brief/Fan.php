@@ -13,6 +13,9 @@ final readonly class Fan
     /** Time from rest to 95 % of its speed, s; half a second to 2 s is usual (common practice, no source). */
     private const USUAL_START_S = 1.0;
 
+    /** Share of its flow a blade moves that meets the air with the wrong edge, or that blows the wrong way; 0.3 to 0.4 is usual (common practice, no source). */
+    private const POORLY_SHARE = 0.35;
+
     /** Peak current at start, A. */
     public float $startA;
 
@@ -24,6 +27,7 @@ final readonly class Fan
      * @param  bool  $bladeFlipped  whether its blade is turned round on the shaft
      * @param  bool  $polarityReversed  whether its leads are exchanged
      * @param  float  $startS  from rest to 95 % of its speed at rated supply, s
+     * @param  float|null  $roomMm  free depth between the core and what is nearest behind it there, mm; null where it is as everywhere
      */
     public function __construct(
         public string $id,
@@ -39,6 +43,7 @@ final readonly class Fan
         public ?Mount $madeFor = null,
         public bool $bladeFlipped = false,
         public bool $polarityReversed = false,
+        public ?float $roomMm = null,
     ) {
         $this->startA = $startA ?? self::START_RATIO * $runA;
     }
@@ -47,5 +52,20 @@ final readonly class Fan
     public function isTurnedRound(): bool
     {
         return $this->madeFor !== null && $this->madeFor !== $this->mount;
+    }
+
+    /**
+     * Air it moves for what it would move rightly mounted: 1; less where its blade meets the air with the wrong edge; below 0 where it blows
+     * against the wind of the road. Its leads decide which way it turns, and so which way the air goes; its blade how well.
+     */
+    public function airShare(): float
+    {
+        $isForward = $this->isTurnedRound() === $this->polarityReversed;
+
+        return match (true) {
+            $isForward && $this->bladeFlipped === $this->polarityReversed => 1.0,
+            $isForward => self::POORLY_SHARE,
+            default => -self::POORLY_SHARE,
+        };
     }
 }

@@ -20,10 +20,11 @@ final readonly class Heat
 
     /**
      * @param  float  $ratedKw  engine's rated power, kW
-     * @param  float  $heatShare  heat into the coolant over power at the crank, under load
+     * @param  float  $heatShare  heat into the coolant over power at the crank, at rated power
      * @param  float|null  $coreWPerK  conductance of the core with air at 4 m/s, W/K; null takes it from its face
      * @param  float  $airShare  speed of the air through the core over road speed, fans standing
      * @param  float  $engineKg  metal that warms with the coolant, kg
+     * @param  array<string, float>  $spreads  figure fitted to a log to its standard deviation over it
      */
     public function __construct(
         public float $ratedKw = self::USUAL_RATED_KW,
@@ -31,7 +32,13 @@ final readonly class Heat
         public ?float $coreWPerK = null,
         public float $airShare = self::USUAL_AIR_SHARE,
         public float $engineKg = self::USUAL_ENGINE_KG,
+        public array $spreads = [],
     ) {}
+
+    public function withHeatShare(float $heatShare): self
+    {
+        return new self(...[...get_object_vars($this), 'heatShare' => $heatShare]);
+    }
 
     public function coreWPerK(Fit $fit): float
     {

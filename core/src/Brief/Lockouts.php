@@ -8,11 +8,11 @@ namespace LampThread\Brief;
 final readonly class Lockouts
 {
     /**
-     * @param  float|null  $aboveRpm  engine speed from which ram air is taken to be enough; null for no such lockout
+     * @param  EngineSpeedSwitch|null  $engineSpeed  null for no such lockout
      * @param  bool  $cranking  off while the starter turns
      */
     public function __construct(
-        public ?float $aboveRpm,
+        public ?EngineSpeedSwitch $engineSpeed,
         public bool $cranking,
     ) {}
 }

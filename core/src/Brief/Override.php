@@ -7,6 +7,9 @@ namespace LampThread\Brief;
 /** What the driver may do to the fan. */
 interface Override
 {
+    /** Whether a stage is one of those it acts on. */
+    public function concerns(Stage $stage, Control $control): bool;
+
     /** Whether a lamp is lit while the fan is fed. */
     public function hasIndicator(): bool;
 

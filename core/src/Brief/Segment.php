@@ -22,4 +22,10 @@ final readonly class Segment
         public int $bundle = 1,
         public ?Conductor $given = null,
     ) {}
+
+    /** The same stretch where a wire is there already. */
+    public function with(Conductor $given): self
+    {
+        return new self($this->lengthM, $this->zone, $this->ambientC, $this->bundle, $given);
+    }
 }

@@ -27,17 +27,24 @@ enum Stretch: string
         return $this === self::RelayToFan || $this === self::FanToEarth;
     }
 
+    /** Whether a job may tell it for one group of wires apart from the others. */
+    public function mayDiffer(): bool
+    {
+        return $this->isPerFan() || $this === self::BatteryToFuse || $this === self::FuseToRelay;
+    }
+
     /** Its name in a job file where it is told for one group of wires alone. */
     public function in(string $group): string
     {
         return "{$this->value}@{$group}";
     }
 
-    public function usual(): Segment
+    /** @param  float  $awayM  how much farther the battery is than in the bay, m */
+    public function usual(float $awayM = 0.0): Segment
     {
         [$lengthM, $zone] = match ($this) {
             self::BatteryToFuse => [0.15, Zone::Bay],
-            self::FuseToRelay => [0.7, Zone::Bay],
+            self::FuseToRelay => [0.7 + $awayM, Zone::Bay],
             self::RelayToFan => [1.2, Zone::Radiator],
             self::FanToEarth => [0.6, Zone::Radiator],
             self::FeedToFuse => [0.15, Zone::Cabin],

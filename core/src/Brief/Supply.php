@@ -7,6 +7,9 @@ namespace LampThread\Brief;
 /** The vehicle's battery and charging system. Volts at the battery's terminals. */
 final readonly class Supply
 {
+    /**
+     * @param  float|null  $bodyMilliohm  the way back through the body, mΩ; null takes what is usual for the battery's place
+     */
     public function __construct(
         public int $systemV,
         public float $restingV,
@@ -17,7 +20,21 @@ final readonly class Supply
         public float $alternatorIdleA,
         public float $alternatorRatedA,
         public float $baseLoadA,
+        public BatteryPlace $batteryPlace = BatteryPlace::Bay,
+        public ?float $bodyMilliohm = null,
     ) {}
+
+    /** From an earth stud in front through the body to battery negative, Ω. */
+    public function bodyOhm(): float
+    {
+        return ($this->bodyMilliohm ?? $this->batteryPlace->bodyMilliohm()) / 1000;
+    }
+
+    /** From the battery to the starter, the alternator and the studs in front, Ω. */
+    public function cableOhm(): float
+    {
+        return $this->batteryPlace->cableMilliohm() / 1000;
+    }
 
     /** Resistance of the starter while it turns the engine, Ω: what leaves the cranking voltage at the battery. */
     public function starterOhm(): float

@@ -97,7 +97,11 @@ final class Harness
     public function wire(string $from, string $to, Stretch $stretch, Colour $colour, string $group): void
     {
         $id = 'W'.(count($this->wires) + 1);
-        $segment = $this->brief->segment($stretch, ($this->groups[$group] ?? null)->lengthsOf ?? $group);
+        $told = $this->groups[$group] ?? null;
+        $segment = $this->brief->segment($stretch, $told->lengthsOf ?? $group);
+        if ($told?->given !== null && $stretch !== Stretch::Stub) {
+            $segment = $segment->with($told->given);
+        }
         $this->wires[] = new Wire(
             $id,
             $from,
@@ -141,7 +145,7 @@ final class Harness
             $id,
             $this->mark('X'),
             Message::of('component.earth-point', place: $place),
-            $this->brief->control->earth->ohm(),
+            $this->brief->control->earth->ohm($this->brief->supply),
             $place === 'engine' || $this->brief->control->earth === EarthReturn::Engine ? $this->brief->supply->starterOhm() : null,
         ));
 
@@ -162,10 +166,24 @@ final class Harness
             || ($earthedA > 0.0 && $currentA > 0.0 && $earthedA + $currentA > self::STUD_A);
     }
 
-    /** JSON pointer to a stage of the brief. */
-    public function stagePath(Stage $stage): string
+    /** JSON pointer to what decides a stage, or runs it in parallel with that. */
+    public function deciderPath(Stage $stage): string
     {
-        return '/control/stages/'.array_search($stage, $this->brief->control->stages, true);
+        foreach ($this->brief->control->stages as $at => $one) {
+            foreach ($one->deciding() as $deciding) {
+                if ($deciding->id === $stage->id) {
+                    return "/control/stages/{$at}/".($stage->parallelNumber === null ? 'decider' : 'parallel/'.($stage->parallelNumber - 1));
+                }
+            }
+        }
+
+        throw new \OutOfBoundsException("No stage is called {$stage->id}.");
+    }
+
+    /** Whether any wire ends at a terminal yet. */
+    public function endsAt(string $terminal): bool
+    {
+        return isset($this->ends()[$terminal]);
     }
 
     /** With a splice before every terminal at which more wires meet than it takes. */

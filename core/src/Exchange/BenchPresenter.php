@@ -119,7 +119,7 @@ final class BenchPresenter
                 'mark' => $relay->mark,
                 'name' => $relay->name,
                 'isPulledIn' => $relay->isPulledIn($point->position($relay->id)),
-                'coilV' => $relay->coilV($point->conditions, $point->voltages),
+                'coilV' => $relay->coilV($point->voltages),
             ];
         }
 

@@ -41,7 +41,7 @@ final class ControlSchema
     {
         $branches = [];
         foreach ($fields as $kind => $ofKind) {
-            $required = array_filter($ofKind, static fn (Field $field): bool => $field->usual === null);
+            $required = array_filter($ofKind, static fn (Field $field): bool => $field->usual === null && ! $field->isOptional);
             $branches[] = [
                 'title' => str_replace(' ', '', ucwords(str_replace('-', ' ', $kind))).$title,
                 'type' => 'object',

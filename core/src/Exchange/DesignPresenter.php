@@ -46,6 +46,7 @@ final class DesignPresenter
             'stretches' => self::stretches($sizing),
             ...SizingPresenter::of($sizing, $shelf),
             'bench' => self::bench($sizing),
+            'overrideTable' => OverrideTable::of($sizing),
         ]);
     }
 
@@ -124,7 +125,8 @@ final class DesignPresenter
         $stretches = [];
         foreach (Stretch::cases() as $stretch) {
             $wires = array_filter($sizing->circuit->wires, static fn (Wire $wire): bool => $wire->stretch === $stretch);
-            $isSplit = $stretch->isPerFan() && count(array_unique(array_map(static fn (Wire $wire): string => $wire->group, $wires))) > 1;
+            $isSplit = count(array_unique(array_map(static fn (Wire $wire): string => $wire->group, $wires))) > 1
+                && ($stretch->isPerFan() || $sizing->brief->isToldApart($stretch));
             foreach ($wires as $wire) {
                 $group = $sizing->circuit->wireGroups[$wire->group];
                 $id = $isSplit ? $stretch->in($group->lengthsOf ?? $group->id) : $stretch->value;

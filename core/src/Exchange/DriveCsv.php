@@ -13,8 +13,8 @@ use LampThread\Message\Unit;
 use LampThread\Road\Drive;
 
 /**
- * A drive, or the log of one, as CSV: time_s and speed_kmh, engine_rpm or gear, and if they are known load, ambient_c, air_conditioning,
- * key and coolant_c. Commas, semicolons or tabs.
+ * A drive, or the log of one, as CSV: time_s and speed_kmh, engine_rpm or gear, and if they are known gradient_percent, load, ambient_c,
+ * air_conditioning, key and coolant_c. Without a load the road tells it. Commas, semicolons or tabs.
  */
 final readonly class DriveCsv
 {
@@ -35,19 +35,13 @@ final readonly class DriveCsv
         'speed_kmh' => [0.0, 400.0, null],
         'engine_rpm' => [0.0, 15_000.0, NAN],
         'gear' => [0.0, 12.0, NAN],
+        'gradient_percent' => [-100.0, 100.0, 0.0],
         'load' => [0.0, 1.0, NAN],
         'ambient_c' => [-50.0, 60.0, 25.0],
         'air_conditioning' => [0.0, 1.0, 0.0],
         'key' => [0.0, 1.0, 1.0],
         'coolant_c' => [-50.0, 200.0, NAN],
     ];
-
-    /** Usual load by speed where none was logged, share of rated power for each km/h cubed and at idle (common practice, no source). */
-    private const IDLE_LOAD = 0.02;
-
-    private const ROLLING_LOAD = 0.0015;
-
-    private const AIR_LOAD = 1.2e-7;
 
     public function __construct(private ?Driveline $driveline) {}
 
@@ -69,8 +63,13 @@ final readonly class DriveCsv
 
     public static function write(Drive $drive): string
     {
-        $rows = [['time_s', 'speed_kmh', 'engine_rpm', 'load', 'ambient_c', 'air_conditioning', 'key']];
-        $columns = [$drive->timesS, $drive->speedsKmh, $drive->enginesRpm, $drive->loads, $drive->ambientsC];
+        $isTold = ! in_array(null, $drive->loads, true);
+        $columns = [
+            'time_s' => $drive->timesS, 'speed_kmh' => $drive->speedsKmh, 'engine_rpm' => $drive->enginesRpm, 'gradient_percent' => $drive->gradientsPercent,
+            ...($isTold ? ['load' => array_map(floatval(...), $drive->loads)] : []),
+            'ambient_c' => $drive->ambientsC,
+        ];
+        $rows = [[...array_keys($columns), 'air_conditioning', 'key']];
         foreach ($drive->timesS as $at => $timeS) {
             $flags = [(int) $drive->airConditioning[$at], (int) $drive->keysOn[$at]];
             $next = $drive->timesS[$at + 1] ?? $timeS;
@@ -80,7 +79,8 @@ final readonly class DriveCsv
                 $share = $piece / $pieces;
                 $rows[] = array_map(strval(...), [
                     ...array_map(
-                        static fn (array $column): float => round($column[$at] + $share * (($column[$at + 1] ?? $column[$at]) - $column[$at]), 4), $columns,
+                        static fn (array $column): float => round($column[$at] + $share * (($column[$at + 1] ?? $column[$at]) - $column[$at]), 4),
+                        array_values($columns),
                     ),
                     ...$flags,
                 ]);
@@ -189,13 +189,7 @@ final readonly class DriveCsv
                 $rpms[$at] = $this->rpm((int) $columns['gear'][$at], $columns['speed_kmh'][$at], $columns['key'][$at] > 0.5);
             }
         }
-        $loads = array_map(
-            static fn (float $load, float $kmh): float => is_nan($load) ? min(
-                1.0, self::IDLE_LOAD + self::ROLLING_LOAD * $kmh + self::AIR_LOAD * $kmh ** 3,
-            ) : $load,
-            $columns['load'],
-            $columns['speed_kmh'],
-        );
+        $loads = array_map(static fn (float $load): ?float => is_nan($load) ? null : $load, $columns['load']);
         $measured = array_filter($columns['coolant_c'], is_nan(...)) === [] ? $columns['coolant_c'] : [];
         $fromS = $columns['time_s'][0];
 
@@ -211,6 +205,7 @@ final readonly class DriveCsv
             $columns['ambient_c'],
             array_map(static fn (float $on): bool => $on > 0.5, $columns['air_conditioning']),
             array_map(static fn (float $on): bool => $on > 0.5, $columns['key']),
+            $columns['gradient_percent'],
         ), $measured];
     }
 

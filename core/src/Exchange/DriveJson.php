@@ -11,16 +11,14 @@ use LampThread\Road\Drive;
 /** An imported drive as it is stored: fits schema/drive.json. */
 final readonly class DriveJson
 {
-    private const NUMBERS = ['timesS', 'speedsKmh', 'enginesRpm', 'loads', 'ambientsC'];
-
-    private const FLAGS = ['airConditioning', 'keysOn'];
+    private const COLUMNS = ['timesS', 'speedsKmh', 'enginesRpm', 'loads', 'ambientsC', 'airConditioning', 'keysOn', 'gradientsPercent'];
 
     public function __construct(private Schema $schema) {}
 
     public static function encode(Drive $drive): string
     {
-        $columns = ['startsC' => $drive->startsC];
-        foreach ([...self::NUMBERS, ...self::FLAGS] as $column) {
+        $columns = ['startsC' => $drive->startsC, 'trailerKg' => $drive->trailerKg];
+        foreach (self::COLUMNS as $column) {
             $columns[$column] = $drive->{$column};
         }
 
@@ -32,14 +30,16 @@ final readonly class DriveJson
     {
         $data = json_decode($json);
         $this->schema->check('drive', $data);
-        $counts = array_map(static fn (string $column): int => count($data->{$column}), [...self::NUMBERS, ...self::FLAGS]);
-        if (count(array_unique($counts)) !== 1) {
+        $data->gradientsPercent ??= array_fill(0, count($data->timesS), 0.0);
+        if (count(array_unique(array_map(static fn (string $column): int => count($data->{$column}), self::COLUMNS))) !== 1) {
             throw InvalidInput::at('', Message::of('input.drive.columns-differ'));
         }
-        $numbers = array_map(static fn (string $column): array => array_values(array_map(floatval(...), $data->{$column})), self::NUMBERS);
+        $numbers = static fn (string $column): array => array_values(array_map(floatval(...), $data->{$column}));
 
         return new Drive(
-            $id, Message::verbatim($name), Message::of('drive.imported.description'), (float) $data->startsC, ...$numbers, ...[$data->airConditioning, $data->keysOn],
+            $id, Message::verbatim($name), Message::of('drive.imported.description'), (float) $data->startsC, $numbers('timesS'), $numbers('speedsKmh'),
+            $numbers('enginesRpm'), array_values(array_map(static fn (int|float|null $load): ?float => $load === null ? null : (float) $load, $data->loads)),
+            $numbers('ambientsC'), $data->airConditioning, $data->keysOn, $numbers('gradientsPercent'), (float) ($data->trailerKg ?? 0.0),
         );
     }
 }

@@ -17,7 +17,7 @@ final readonly class JobFile
 {
     public const FORMAT = 'lamp-thread/job';
 
-    public const VERSION = 3;
+    public const VERSION = 4;
 
     /** A job file is a few kilobytes; anything past this is something else. */
     public const MOST_BYTES = 500_000;
@@ -108,7 +108,7 @@ final readonly class JobFile
         foreach (['runs', 'pinned'] as $map) {
             $file[$map] = (object) ($file[$map] ?? []);
         }
-        foreach (['usage', 'heat', 'accepted'] as $part) {
+        foreach (['usage', 'heat', 'roadLoad', 'accepted'] as $part) {
             if (($file[$part] ?? null) === []) {
                 $file[$part] = new \stdClass;
             }

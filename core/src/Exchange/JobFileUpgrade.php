@@ -11,7 +11,9 @@ final class JobFileUpgrade
     {
         $data = ($data->version ?? null) === 1 ? self::fromOne(clone $data) : $data;
 
-        return ($data->version ?? null) === 2 ? self::fromTwo($data) : $data;
+        $data = ($data->version ?? null) === 2 ? self::fromTwo($data) : $data;
+
+        return ($data->version ?? null) === 3 ? self::fromThree($data) : $data;
     }
 
     /** Looms of version 1 had no plugs of their own at fans and probes; one that is built stays as it was built. */
@@ -48,6 +50,45 @@ final class JobFileUpgrade
         }
 
         return $data;
+    }
+
+    /**
+     * A job of version 3 had one override, one lockout by engine speed, and the vehicle's own wiring as what decides its first stage.
+     */
+    private static function fromThree(\stdClass $data): \stdClass
+    {
+        $data = json_decode((string) json_encode($data, JSON_PRESERVE_ZERO_FRACTION));
+        $data->version = 4;
+        $control = $data->control ?? null;
+        if (! $control instanceof \stdClass) {
+            return $data;
+        }
+        if (property_exists($control, 'override')) {
+            $control->overrides = $control->override === null ? [] : [$control->override];
+            unset($control->override);
+        }
+        $lockouts = (array) ($control->lockouts ?? null);
+        if (array_key_exists('aboveRpm', $lockouts)) {
+            $engineSpeed = $lockouts['aboveRpm'] === null ? null : (object) ['rpm' => $lockouts['aboveRpm']];
+            $control->lockouts = (object) [...array_diff_key($lockouts, ['aboveRpm' => true]), 'engineSpeed' => $engineSpeed];
+        }
+        foreach (is_array($control->stages ?? null) ? $control->stages : [] as $stage) {
+            if (($stage->decider->kind ?? null) === 'original') {
+                self::moveOriginal($stage, $control);
+            }
+        }
+
+        return $data;
+    }
+
+    private static function moveOriginal(\stdClass $stage, \stdClass $control): void
+    {
+        $told = ['fuseA' => $control->existingFuseA ?? null, 'fuseBeforeA' => $control->fuseBeforeA ?? null, 'areaMm2' => $stage->decider->areaMm2 ?? null];
+        $stage->original = (object) [...array_filter($told, is_numeric(...)), 'isRelayReplaced' => false];
+        unset($stage->decider->areaMm2);
+        if (($control->feed ?? null) !== 'existing-circuit') {
+            unset($control->existingFuseA, $control->fuseBeforeA);
+        }
     }
 
     /**

@@ -41,10 +41,18 @@ final class MessageCatalogue
     public function text(Message $message): string
     {
         if ($message->params === []) {
-            return $this->plain[$message->code] ??= $this->formatted($message);
+            return $this->plain[$message->code] ??= $this->asItStands($message->code) ?? $this->formatted($message);
         }
 
         return $this->formatted($message);
+    }
+
+    /** A pattern that has nothing to fill in or to unquote, which is its own text; null for others. */
+    private function asItStands(string $code): ?string
+    {
+        $pattern = $this->patterns[$code] ?? '{';
+
+        return strpbrk($pattern, "{'") === false ? $pattern : null;
     }
 
     private function formatted(Message $message): string

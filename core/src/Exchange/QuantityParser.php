@@ -45,7 +45,8 @@ final class QuantityParser
     {
         // A place in a list is named by the list: gearRatios/2 is a gearRatio.
         $field = (string) preg_replace('#s/\d+$#', '', $pointer);
-        $field = basename($field);
+        // A place in a map of quantities is named by the map: yearPercent/2-town is a yearPercent.
+        $field = str_ends_with(dirname($field), 'Percent') ? basename(dirname($field)) : basename($field);
         $pattern = '#^\s*([+-]?)(?:(\d+)\s+)?(?:(\d+)/(\d+)|(\d+(?:[.,]\d*)?|[.,]\d+))\s*([^\d\s]?[^\s]*)\s*$#u';
         if (! preg_match($pattern, $typed, $part) || ($part[3] !== '' && (int) $part[4] === 0)) {
             throw InvalidInput::at($pointer, Message::of('input.not-a-quantity', given: $typed));

@@ -9,12 +9,15 @@ use LampThread\Brief\Stage;
 use LampThread\Message\Message;
 use LampThread\Message\Unit;
 use LampThread\Road\Calibration;
+use LampThread\Road\CoolingPolicy;
 use LampThread\Road\Drive;
 use LampThread\Road\Drives;
 use LampThread\Road\Outcome;
 use LampThread\Road\Sample;
 use LampThread\Road\SetPointAdvice;
+use LampThread\Road\SetPointAdviser;
 use LampThread\Road\SetPointBound;
+use LampThread\Road\SwitchingGap;
 
 /** Drives driven as they go out: fits schema/road.json. */
 final class RoadPresenter
@@ -43,11 +46,14 @@ final class RoadPresenter
             'batteryLeftPercent' => 100 * $outcome->batteryLeftShare,
             'stillCranks' => $outcome->stillCranks,
             'relayYears' => $outcome->relayYears,
+            'boiling' => $result->boiling === null ? null : get_object_vars($result->boiling),
+            'startsForS' => $outcome->startsForS,
+            'remarks' => $outcome->remarks,
             'limitedBy' => Message::of("bottleneck.{$outcome->limitedBy->value}"),
             'samples' => array_map(static fn (Sample $sample): array => [
                 'timeS' => $sample->timeS, 'coolantC' => $sample->coolantC, 'radiatorC' => $sample->radiatorC, 'feltC' => array_values($sample->readsC),
                 'thermostatPercent' => $sample->thermostatPercent, 'fanPercent' => $sample->fanPercent, 'fansA' => $sample->fansA,
-                'batteryV' => $sample->batteryV,
+                'batteryV' => $sample->batteryV, 'bayC' => $sample->bayC,
                 'speedKmh' => $sample->speedKmh, 'engineRpm' => $sample->engineRpm,
             ], $result->samples),
         ];
@@ -58,18 +64,42 @@ final class RoadPresenter
     {
         return [
             'id' => $drive->id, 'name' => $drive->name, 'words' => $drive->description, 'lastsS' => $drive->lastS(), 'ambientC' => $drive->ambientsC[0],
-            'startsC' => $drive->startsC, 'isOwn' => ! isset(Drives::standard()[$drive->id]),
+            'startsC' => $drive->startsC, 'trailerKg' => $drive->trailerKg, 'isOwn' => ! isset(Drives::standard()[$drive->id]),
         ];
     }
 
+    /**
+     * Set points of every policy and gap: fits schema/road-advice.json.
+     *
+     * @return array<string, mixed>
+     */
+    public static function advice(SetPointAdviser $adviser): array
+    {
+        $rows = [];
+        foreach (CoolingPolicy::cases() as $policy) {
+            foreach (SwitchingGap::cases() as $gap) {
+                $advice = $adviser->advise($policy, $gap);
+                if ($advice !== null) {
+                    $rows[] = [
+                        'policy' => $policy->value, 'gap' => $gap->value, 'stages' => array_map(self::stage(...), $advice->stages), 'isToBeHad' => $advice->isToBeHad(),
+                        'peakC' => $advice->peakC, 'startsPerHour' => $advice->startsPerHour, 'relayYears' => $advice->relayYears, 'widenedToK' => $advice->widenedToK,
+                    ];
+                }
+            }
+        }
+
+        return ['advice' => $rows];
+    }
+
     /** @return array<string, mixed> */
-    public static function advice(SetPointAdvice $advice): array
+    private static function stage(SetPointAdvice $advice): array
     {
         return [
             'stage' => $advice->stage,
             'onC' => $advice->onC,
             'offC' => $advice->offC,
             'switch' => $advice->switch,
+            'isToBeHad' => $advice->isToBeHad,
             'bounds' => array_map(
                 static fn (SetPointBound $bound): array => ['what' => $bound->name(), 'valueC' => $bound->valueC, 'says' => $bound->reason()], $advice->bounds,
             ),
@@ -87,7 +117,7 @@ final class RoadPresenter
         if ($brief->driveline === null) {
             return null;
         }
-        $aboveRpm = $brief->control->lockouts->aboveRpm;
+        $aboveRpm = $brief->control->lockouts->engineSpeed?->rpm;
         $gears = [];
         foreach ($brief->driveline->gearRatios as $at => $ratio) {
             $gears[] = [
@@ -114,6 +144,7 @@ final class RoadPresenter
 
         return [
             'figures' => (object) $calibration->figures,
+            'spreads' => (object) $calibration->spreads,
             'untold' => $untold,
             'isRefused' => $calibration->isRefused(),
             'rmsBeforeK' => $calibration->rmsBeforeK,

@@ -13,7 +13,7 @@ final readonly class ValueParser
     public function __construct(private ConductorParser $conductor) {}
 
     /**
-     * @param  array<string, mixed>  $typed  pointer to text
+     * @param  array<array-key, mixed>  $typed  pointer to text; a list, as a request may bring one, has no pointers
      * @param  array<string, mixed>  $file  the job they are typed into
      * @return array<string, float|string> pointer to value
      *
@@ -23,7 +23,8 @@ final readonly class ValueParser
     {
         $values = [];
         $problems = [];
-        foreach ($typed as $pointer => $text) {
+        foreach ($typed as $key => $text) {
+            $pointer = (string) $key;
             try {
                 $values[$pointer] = match (true) {
                     ! is_string($text) => throw InvalidInput::at($pointer, Message::of('input.must-be-text')),

@@ -4,14 +4,20 @@ declare(strict_types=1);
 
 namespace LampThread\Loom;
 
+use LampThread\Brief\Control;
 use LampThread\Brief\Feed;
 use LampThread\Brief\Mount;
+use LampThread\Brief\Stage;
 use LampThread\Circuit\Component\Component;
 use LampThread\Circuit\Component\FanMotor;
 use LampThread\Circuit\Component\HandSwitch;
 use LampThread\Circuit\Component\OriginalWiring;
 use LampThread\Circuit\Component\Relay;
 use LampThread\Circuit\Component\TemperatureSensing;
+use LampThread\Circuit\Control\Lockout\Lockout;
+use LampThread\Circuit\Control\Lockout\LockoutsOf;
+use LampThread\Circuit\Control\Override\Override;
+use LampThread\Circuit\Control\Override\OverridesOf;
 use LampThread\Message\Message;
 use LampThread\Message\Unit;
 use LampThread\Sizing\Sizing;
@@ -49,12 +55,9 @@ final class Steps
     private static function original(Sizing $sizing): array
     {
         $control = $sizing->brief->control;
-        if ($control->existingFuseA === null) {
-            return [];
-        }
-        $wirings = $sizing->circuit->each(OriginalWiring::class);
-        if ($wirings === []) {
-            return [self::step($control->feed === Feed::ExistingCircuit ? 'share' : 'take-out', [
+        $stays = array_filter($control->stages, static fn (Stage $stage): bool => $stage->original !== null) !== [];
+        if (! $stays) {
+            return $control->existingFuseA === null ? [] : [self::step($control->feed === Feed::ExistingCircuit ? 'share' : 'take-out', [
                 Message::of('step.take-out.fuse', isShared: $control->feed === Feed::ExistingCircuit, rated: Unit::Ampere->of($control->existingFuseA)),
                 Message::of('step.take-out.insulate'),
             ])];
@@ -63,9 +66,41 @@ final class Steps
         return [self::step('mark-original', [
             Message::of('step.mark-original.measure'),
             ...array_map(
-                static fn (OriginalWiring $wiring): Message => Message::of('step.mark-original.wiring', mark: $wiring->mark, isCut: $wiring->isCut), $wirings,
+                static fn (OriginalWiring $wiring): Message => Message::of(
+                    'step.mark-original.wiring', mark: $wiring->mark, isCut: $wiring->isPlusCut, isMinusToo: $wiring->isMinusCut,
+                ),
+                $sizing->circuit->each(OriginalWiring::class),
             ),
+            ...self::changedOriginals($sizing),
         ])];
+    }
+
+    /** @return list<Message> relays that are replaced, and triggers that are cut into */
+    private static function changedOriginals(Sizing $sizing): array
+    {
+        $items = [];
+        foreach ($sizing->brief->control->stages as $stage) {
+            $relay = $sizing->circuit->components["{$stage->fanIds[0]}-relay"] ?? null;
+            if ($stage->original?->isRelayReplaced === true && $relay !== null) {
+                $items[] = Message::of('step.mark-original.replace', mark: $relay->mark);
+            }
+            $trigger = $sizing->circuit->components["{$stage->id}-original-trigger"] ?? null;
+            if ($trigger !== null && self::isTriggerCut($stage, $sizing->brief->control)) {
+                $items[] = Message::of('step.mark-original.trigger', mark: $trigger->mark);
+            }
+        }
+
+        return $items;
+    }
+
+    private static function isTriggerCut(Stage $stage, Control $control): bool
+    {
+        $inLine = [
+            ...array_filter(OverridesOf::stage($stage, $control), static fn (Override $override): bool => $override->isInLine()),
+            ...array_filter(LockoutsOf::control($control), static fn (Lockout $lockout): bool => $lockout->isInLine()),
+        ];
+
+        return $inLine !== [];
     }
 
     /** @return list<Message> */
@@ -79,7 +114,7 @@ final class Steps
                 mark: $motor->mark,
                 isPuller: $motor->fan->mount === Mount::Puller,
                 isTurned: $motor->fan->isTurnedRound(),
-                gap: Unit::Millimetre->of(round($sizing->brief->cooling->clearanceMm - $motor->fan->depthMm)),
+                gap: Unit::Millimetre->of(round($sizing->brief->gapMm($motor->fan))),
             );
         }
         $steps = array_map(static fn (Component $component): ?Message => $component->fittingStep(), array_values($sizing->circuit->components));

@@ -13,6 +13,7 @@ enum Unit: string
     case AmpereSquaredSecond = 'A²s';
     case Celsius = '°C';
     case CubicMetrePerHour = 'm³/h';
+    case Decibel = 'dB';
     case Hour = 'h';
     case Kelvin = 'K';
     case KilometrePerHour = 'km/h';

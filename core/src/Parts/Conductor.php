@@ -23,6 +23,12 @@ final readonly class Conductor implements Part
         public float $pricePerM,
     ) {}
 
+    /** A wire of a vehicle, of which only the copper is known: no catalogue has it, and nobody buys it. */
+    public static function ofArea(float $areaMm2): self
+    {
+        return new self('vehicle-wire', $areaMm2.' mm²', $areaMm2, 1000 * Copper::RESISTIVITY_OHM_MM2_PER_M / $areaMm2, 0.0);
+    }
+
     public function id(): string
     {
         return $this->id;

@@ -18,6 +18,7 @@ use LampThread\Circuit\Component\Rail;
 use LampThread\Circuit\Component\TemperatureSwitch;
 use LampThread\Circuit\Control\Demand;
 use LampThread\Circuit\Control\Indicator;
+use LampThread\Circuit\Control\Override\OverridesOf;
 use LampThread\Operation\OperatingPoint;
 use LampThread\Proof\Finding\Remedy;
 use LampThread\Proof\Finding\Severity;
@@ -44,7 +45,7 @@ final readonly class Behaviours
         return array_values(array_filter([
             $this->runs('runs-when-hot', Demand::Temperature, '/control/stages'),
             $control->airConditioning === null ? null : $this->runs('runs-with-air-conditioning', Demand::AirConditioning, '/control/airConditioning'),
-            $control->override?->canRun() === true ? $this->runs('obeys-override', Demand::Override, '/control/override') : null,
+            $control->canBeOverridden() ? $this->runs('obeys-override', Demand::Override, '/control/overrides') : null,
             $control->afterRun === null ? null : $this->runs('runs-on', Demand::AfterRun, '/control/afterRun'),
             $this->rests('rests', Demand::Rest, Severity::Warning),
             $this->rests('held-off', Demand::HeldOff, Severity::Danger, self::pushed($control)),
@@ -53,7 +54,7 @@ final readonly class Behaviours
             $control->airConditioning === null ? null : $this->clutch(),
             $this->ignition(),
             $this->outputs(),
-            isset($this->circuit->components[Indicator::LAMP]) ? $this->indicator() : null,
+            $this->indicators(),
             $this->ratings(),
             $this->chatter(),
             $this->exposed(),
@@ -84,7 +85,7 @@ final readonly class Behaviours
      */
     private static function pushed(Control $control): array
     {
-        return $control->afterRun !== null && ! $control->afterRun->isPush && $control->override?->canRun() === false
+        return $control->afterRun !== null && ! $control->afterRun->isPush && $control->overrides !== [] && ! $control->canBeOverridden()
             ? [Remedy::of('after-run-by-push', ['/control/afterRun/isPush' => true])]
             : [];
     }
@@ -118,7 +119,7 @@ final readonly class Behaviours
             }
             $asked = null;
             foreach (array_slice($stages, 1) as $at => $stage) {
-                $isLater = $demands[$stage->fanIds[0]] === Demand::Temperature;
+                $isLater = $stage->decider->band() !== null && $demands[$stage->fanIds[0]] === Demand::Temperature;
                 $earlier = $demands[$stages[$at]->fanIds[0]];
                 if ($isLater && ! $earlier->runs() && $earlier !== Demand::HeldOff && $stages[$at]->decider->band() !== null) {
                     return $stage->fanIds[0];
@@ -184,18 +185,30 @@ final readonly class Behaviours
         });
     }
 
-    private function indicator(): Behaviour
+    /** Every lamp is lit when the fan it is for is fed, and only then. */
+    private function indicators(): ?Behaviour
     {
         $litV = self::LIT_SHARE * $this->brief->supply->systemV;
-        $lamp = [Indicator::LAMP.':1', Indicator::LAMP.':2'];
-        $fan = $this->brief->control->stages[0]->fanIds[0];
+        $fans = [];
+        foreach (OverridesOf::control($this->brief->control) as $override) {
+            if ($override->hasIndicator()) {
+                $fans[Indicator::lamp($override->number)] = $override->stages($this->brief->control)[0]->fanIds[0];
+            }
+        }
 
-        return new Behaviour('indicator-tells', Severity::Warning, '/control/override/indicator', static function (OperatingPoint $point) use ($litV, $lamp, $fan): true|string {
-            $isLit = abs($point->voltages->across(...$lamp)) > $litV && $point->currentA(Indicator::LAMP) !== 0.0;
-            $isFed = abs($point->voltages->across("{$fan}:+", "{$fan}:-")) > $litV;
+        $tells = static function (OperatingPoint $point) use ($litV, $fans): true|string {
+            foreach ($fans as $lamp => $fan) {
+                $isLit = abs($point->voltages->across("{$lamp}:1", "{$lamp}:2")) > $litV && $point->currentA($lamp) !== 0.0;
+                $isFed = abs($point->voltages->across("{$fan}:+", "{$fan}:-")) > $litV;
+                if ($isLit !== $isFed) {
+                    return $lamp;
+                }
+            }
 
-            return $isLit === $isFed ? true : Indicator::LAMP;
-        });
+            return true;
+        };
+
+        return $fans === [] ? null : new Behaviour('indicator-tells', Severity::Warning, '/control/overrides', $tells);
     }
 
     private function ratings(): Behaviour

@@ -25,13 +25,14 @@ final readonly class FanSight
 
     private float $litV;
 
-    private bool $hasIndicator;
+    /** @var list<string> ids of the dash's lamps */
+    private array $lamps;
 
     public function __construct(Circuit $circuit, int $systemV)
     {
         $this->motors = $circuit->each(FanMotor::class);
         $this->litV = self::LIT_SHARE * $systemV;
-        $this->hasIndicator = isset($circuit->components[Indicator::LAMP]);
+        $this->lamps = Indicator::lamps($circuit);
     }
 
     /**
@@ -68,10 +69,15 @@ final readonly class FanSight
         return false;
     }
 
-    /** Whether the indicator is lit. */
+    /** Whether any indicator is lit. */
     public function isLit(OperatingPoint $point): bool
     {
-        return $this->hasIndicator && $point->currentA(Indicator::LAMP) !== 0.0
-            && abs($point->voltages->across(Indicator::LAMP.':1', Indicator::LAMP.':2')) > $this->litV;
+        foreach ($this->lamps as $lamp) {
+            if ($point->currentA($lamp) !== 0.0 && abs($point->voltages->across("{$lamp}:1", "{$lamp}:2")) > $this->litV) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

@@ -12,6 +12,7 @@ use LampThread\Proof\Rule\Chatter;
 use LampThread\Proof\Rule\ClutchFedBackwards;
 use LampThread\Proof\Rule\CoreCover;
 use LampThread\Proof\Rule\Cranking;
+use LampThread\Proof\Rule\EngineDrivenFan;
 use LampThread\Proof\Rule\FanClearance;
 use LampThread\Proof\Rule\FanDirection;
 use LampThread\Proof\Rule\FanFigures;
@@ -22,6 +23,7 @@ use LampThread\Proof\Rule\KeyOut;
 use LampThread\Proof\Rule\LockoutInClimb;
 use LampThread\Proof\Rule\OriginalWire;
 use LampThread\Proof\Rule\OverrideIndication;
+use LampThread\Proof\Rule\ProbePlace;
 use LampThread\Proof\Rule\ReturnThinner;
 use LampThread\Proof\Rule\RingsOnStud;
 use LampThread\Proof\Rule\SetPoints;
@@ -77,6 +79,8 @@ final class Findings
             new SetPoints,
             new FanClearance,
             new CoreCover,
+            new EngineDrivenFan,
+            new ProbePlace,
             new KeyOut,
             new Cranking,
             new ClutchFedBackwards,

@@ -94,7 +94,7 @@ final class SingleFaults
             $solver,
             StandingHeat::of($brief, OperatingEnvelope::hottestC($sizing->circuit)),
             $brief->supply->systemV,
-            $brief->control->override?->canRun() === true,
+            $brief->control->canBeOverridden(),
             $skipsNothing,
         );
     }

@@ -16,6 +16,9 @@ use LampThread\Message\Unit;
  */
 final readonly class Calibration
 {
+    /** Taken where a log does not tell it, °C. */
+    public const USUAL_AMBIENT_C = 25.0;
+
     private const FIGURES = ['heatShare', 'coreWPerK', 'airShare'];
 
     private const ITERATIONS = 10;
@@ -35,11 +38,14 @@ final readonly class Calibration
 
     /**
      * @param  array<string, float>  $figures  fitted ones by name
+     * @param  array<string, float>  $spreads  their standard deviations, over the figures: from what is left over, and from what was not fitted and
+     *                                        may be other than told
      * @param  array<string, Message>  $untold  figure to why it was left alone
      * @param  list<array{float, float, float, float}>  $curve  time s, measured °C, before and after the fit °C
      */
     private function __construct(
         public array $figures,
+        public array $spreads,
         public array $untold,
         public float $rmsBeforeK,
         public float $rmsK,
@@ -47,14 +53,15 @@ final readonly class Calibration
     ) {}
 
     /**
-     * @param  list<float>  $measuredC  coolant at each time of the drive
+     * @param  list<float|null>  $measuredC  coolant at each time of the drive; null where it dropped out
+     * @param  Spreads  $guessed  how sure the figures were before
      */
-    public static function fit(Brief $brief, FanResponse $fans, Drive $drive, array $measuredC, float $altitudeM = 0.0): self
+    public static function fit(Brief $brief, FanResponse $fans, Drive $drive, array $measuredC, Spreads $guessed, float $altitudeM = 0.0): self
     {
         $every = max(1, intdiv(count($measuredC), self::MOST_POINTS));
         $at = [];
         foreach ($drive->timesS as $row => $timeS) {
-            if ($row % $every === 0) {
+            if ($row % $every === 0 && $measuredC[$row] !== null) {
                 $at[] = [$timeS, $measuredC[$row]];
             }
         }
@@ -63,7 +70,7 @@ final readonly class Calibration
             'coreWPerK' => $brief->heat->coreWPerK($brief->fit ?? new Fit(600, 400, 100, false)),
             'airShare' => $brief->heat->airShare,
         ];
-        $curve = static fn (array $figures): array => self::curve($brief, $fans, $drive, $figures, $at, $altitudeM);
+        $curve = static fn (array $figures, Uncertain $as = new Uncertain): array => self::curve($brief, $fans, $drive, $figures, $at, $altitudeM, $as);
         $before = $curve($start);
         [$told, $untold] = self::tellable($curve, $start, $before);
         $figures = $start;
@@ -71,12 +78,7 @@ final readonly class Calibration
         $damping = 0.01;
         for ($iteration = 0; $iteration < self::ITERATIONS && $told !== []; $iteration++) {
             $residuals = array_map(static fn (array $point, float $ours): float => $point[1] - $ours, $at, $now);
-            $slopes = [];
-            foreach ($told as $name) {
-                $nudged = $curve([...$figures, $name => $figures[$name] * (1 + self::NUDGE)]);
-                $slopes[$name] = array_map(static fn (float $one, float $none): float => ($one - $none) / log(1 + self::NUDGE), $nudged, $now);
-            }
-            $step = self::solve($told, $slopes, $residuals, $damping);
+            $step = LeastSquares::step(self::slopes($curve, $figures, $told, $now), $residuals, $damping);
             $next = $figures;
             foreach ($step as $name => $by) {
                 $next[$name] = $figures[$name] * exp(max(-0.5, min(0.5, $by)));
@@ -94,8 +96,11 @@ final readonly class Calibration
             }
         }
 
+        $residuals = array_map(static fn (array $point, float $ours): float => $point[1] - $ours, $at, $now);
+
         return new self(
             array_intersect_key($figures, array_flip($told)),
+            $told === [] ? [] : LeastSquares::deviations(self::slopes($curve, $figures, $told, $now), $residuals, self::leanings($curve, $figures, $told, $now, $guessed)),
             $untold,
             self::rms($at, $before),
             self::rms($at, $now),
@@ -143,6 +148,49 @@ final readonly class Calibration
     }
 
     /**
+     * How the curve answers to each figure's logarithm.
+     *
+     * @param  \Closure(array<string, float>): list<float>  $curve
+     * @param  array<string, float>  $figures
+     * @param  list<string>  $told
+     * @param  list<float>  $now
+     * @return array<string, list<float>>
+     */
+    private static function slopes(\Closure $curve, array $figures, array $told, array $now): array
+    {
+        $slopes = [];
+        foreach ($told as $name) {
+            $nudged = $curve([...$figures, $name => $figures[$name] * (1 + self::NUDGE)]);
+            $slopes[$name] = array_map(static fn (float $one, float $none): float => ($one - $none) / log(1 + self::NUDGE), $nudged, $now);
+        }
+
+        return $slopes;
+    }
+
+    /**
+     * What the curve does where a figure that was not fitted is other than told, by as much as it may be. What the road asks for is not among
+     * them: with the heat share it makes one figure.
+     *
+     * @param  \Closure(array<string, float>, Uncertain=): list<float>  $curve
+     * @param  array<string, float>  $figures
+     * @param  list<string>  $told
+     * @param  list<float>  $now
+     * @return list<list<float>> K at each moment
+     */
+    private static function leanings(\Closure $curve, array $figures, array $told, array $now, Spreads $guessed): array
+    {
+        $spreads = array_diff_key(['heatShare' => $guessed->heat, 'coreWPerK' => $guessed->core, 'airShare' => $guessed->air], array_flip($told));
+        $others = [
+            ...array_map(static fn (string $name): array => $curve([...$figures, $name => $figures[$name] * (1 + $spreads[$name])]), array_keys($spreads)),
+            $curve($figures, new Uncertain(fans: 1 + $guessed->fans)),
+            $curve($figures, new Uncertain(pump: 1 + $guessed->pump)),
+            $curve($figures, new Uncertain(thermostatK: $guessed->thermostatK)),
+        ];
+
+        return array_values(array_map(static fn (array $other): array => array_map(static fn (float $one, float $none): float => $one - $none, $other, $now), $others));
+    }
+
+    /**
      * @param  list<float>  $a
      * @param  list<float>  $b
      */
@@ -159,52 +207,14 @@ final readonly class Calibration
     }
 
     /**
-     * Normal equations with damping, by elimination.
-     *
-     * @param  list<string>  $names
-     * @param  array<string, list<float>>  $slopes
-     * @param  list<float>  $residuals
-     * @return array<string, float>
-     */
-    private static function solve(array $names, array $slopes, array $residuals, float $damping): array
-    {
-        $size = count($names);
-        $matrix = [];
-        foreach ($names as $row => $a) {
-            foreach ($names as $column => $b) {
-                $matrix[$row][$column] = array_sum(array_map(static fn (float $x, float $y): float => $x * $y, $slopes[$a], $slopes[$b]));
-            }
-            $matrix[$row][$row] *= 1 + $damping;
-            $matrix[$row][$size] = array_sum(array_map(static fn (float $x, float $y): float => $x * $y, $slopes[$a], $residuals));
-        }
-        for ($pivot = 0; $pivot < $size; $pivot++) {
-            for ($row = 0; $row < $size; $row++) {
-                if ($row !== $pivot && abs($matrix[$pivot][$pivot]) > 1e-12) {
-                    $by = $matrix[$row][$pivot] / $matrix[$pivot][$pivot];
-                    for ($column = $pivot; $column <= $size; $column++) {
-                        $matrix[$row][$column] -= $by * $matrix[$pivot][$column];
-                    }
-                }
-            }
-        }
-        $step = [];
-        foreach ($names as $row => $name) {
-            $step[$name] = abs($matrix[$row][$row]) > 1e-12 ? $matrix[$row][$size] / $matrix[$row][$row] : 0.0;
-        }
-
-        return $step;
-    }
-
-    /**
      * @param  array<string, float>  $figures
      * @param  list<array{float, float}>  $at
      * @return list<float> °C at each of those times
      */
-    private static function curve(Brief $brief, FanResponse $fans, Drive $drive, array $figures, array $at, float $altitudeM): array
+    private static function curve(Brief $brief, FanResponse $fans, Drive $drive, array $figures, array $at, float $altitudeM, Uncertain $as): array
     {
         $heat = new Heat($brief->heat->ratedKw, $figures['heatShare'], $figures['coreWPerK'], $figures['airShare'], $brief->heat->engineKg);
-        $bands = array_map(static fn ($stage) => $stage->decider->band(), $brief->control->stages);
-        $result = (new Simulation(HeatModel::of($brief->withHeat($heat)), $fans, $bands, $brief->cooling->ceilingC, $altitudeM, self::STEP_S))->run($drive);
+        $result = Simulation::of($brief->withHeat($heat), $fans, $altitudeM, self::STEP_S, as: $as)->run($drive);
         $curve = [];
         $sample = 0;
         $last = count($result->samples) - 1;

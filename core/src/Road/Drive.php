@@ -9,14 +9,19 @@ use LampThread\Message\Message;
 /** A drive against time: what the engine and the road do. Between its samples everything but key and air conditioning goes in straight lines. */
 final readonly class Drive
 {
+    /** @var list<float> */
+    public array $gradientsPercent;
+
     /**
      * @param  list<float>  $timesS  rising, from 0; at least two
      * @param  list<float>  $speedsKmh
      * @param  list<float>  $enginesRpm  0 with the engine standing
-     * @param  list<float>  $loads  power over rated, 0 to 1
+     * @param  list<float|null>  $loads  power over rated, 0 to 1; null where the road tells it
      * @param  list<float>  $ambientsC
      * @param  list<bool>  $airConditioning
      * @param  list<bool>  $keysOn
+     * @param  list<float>  $gradientsPercent  rise over run, %; level where none is given
+     * @param  list<bool>|null  $fansOn  as they ran in a log; null where their switches decide
      */
     public function __construct(
         public string $id,
@@ -30,7 +35,12 @@ final readonly class Drive
         public array $ambientsC,
         public array $airConditioning,
         public array $keysOn,
-    ) {}
+        array $gradientsPercent = [],
+        public float $trailerKg = 0.0,
+        public ?array $fansOn = null,
+    ) {
+        $this->gradientsPercent = $gradientsPercent === [] ? array_fill(0, count($timesS), 0.0) : $gradientsPercent;
+    }
 
     public function lastS(): float
     {
@@ -42,14 +52,20 @@ final readonly class Drive
      *
      * @param  float|null  $ambientC  °C; null leaves what it has
      * @param  float|null  $startsC  coolant to begin with, °C
+     * @param  float|null  $trailerKg  drawn behind
      */
-    public function at(?float $ambientC, ?float $startsC): self
+    public function at(?float $ambientC, ?float $startsC, ?float $trailerKg = null): self
     {
-        return new self(
-            $this->id, $this->name, $this->description, $startsC ?? $this->startsC, $this->timesS, $this->speedsKmh, $this->enginesRpm, $this->loads,
-            $ambientC === null ? $this->ambientsC : array_fill(0, count($this->timesS), $ambientC),
-            $this->airConditioning,
-            $this->keysOn,
-        );
+        return new self(...[
+            ...get_object_vars($this),
+            'startsC' => $startsC ?? $this->startsC,
+            'ambientsC' => $ambientC === null ? $this->ambientsC : array_fill(0, count($this->timesS), $ambientC),
+            'trailerKg' => $trailerKg ?? $this->trailerKg,
+        ]);
+    }
+
+    public function withoutAirConditioning(): self
+    {
+        return new self(...[...get_object_vars($this), 'airConditioning' => array_fill(0, count($this->timesS), false)]);
     }
 }

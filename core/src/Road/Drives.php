@@ -31,10 +31,11 @@ final class Drives
                 array_map(floatval(...), $columns['timeS']),
                 array_map(floatval(...), $columns['speedKmh']),
                 array_map(floatval(...), $columns['engineRpm']),
-                array_map(floatval(...), $columns['load']),
+                array_fill(0, $count, null),
                 array_fill(0, $count, (float) $file['ambientC']),
                 array_map(boolval(...), $columns['airConditioning']),
-                array_map(static fn (float|int $rpm, mixed $key): bool => (bool) $key, $columns['engineRpm'], $columns['key']),
+                array_map(boolval(...), $columns['key']),
+                array_map(floatval(...), $columns['gradientPercent']),
             );
         }
 

@@ -8,15 +8,15 @@ namespace LampThread\Road;
 final readonly class FanState
 {
     /**
-     * @param  float  $airM3h  all fans would move free of the core, m³/h
-     * @param  float  $speedShare  mean speed of all fans over rated
+     * @param  list<float>  $shares  speed of each fan over rated
+     * @param  float  $speedShare  mean of those
      * @param  int  $running  fans that turn
      * @param  float  $currentA  of all fans, A
      * @param  float  $busV  at the battery, V
      * @param  float  $batteryA  into the battery, A
      */
     public function __construct(
-        public float $airM3h,
+        public array $shares,
         public float $speedShare,
         public int $running,
         public float $currentA,

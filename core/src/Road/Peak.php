@@ -9,14 +9,15 @@ final readonly class Peak
 {
     /**
      * @param  array<int, bool>  $hot  by stage
-     * @param  float  $airMs  speed of the air through the whole face of the core, m/s
      * @param  float  $coolantWPerK  heat capacity flow of the coolant, W/K
+     * @param  float  $opening  of the thermostat, 0 to 1
      */
     public function __construct(
         public FanState $fans,
         public array $hot,
-        public float $airMs,
+        public CoreAir $air,
         public float $coolantWPerK,
+        public float $opening,
         public float $engineRpm,
         public bool $keyOn,
         public float $ambientC,

@@ -11,6 +11,7 @@ final readonly class Sample
      * @param  array<int, float>  $readsC  what each stage's sensor reads, °C
      * @param  float  $fanPercent  mean speed of all fans over rated, %
      * @param  int  $running  fans that turn
+     * @param  float  $powerW  of the engine at its crank
      */
     public function __construct(
         public float $timeS,
@@ -25,5 +26,8 @@ final readonly class Sample
         public float $engineRpm,
         public int $running,
         public float $metalC,
+        public float $bayC,
+        public float $powerW,
+        public float $gradientPercent,
     ) {}
 }

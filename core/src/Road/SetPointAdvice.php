@@ -6,11 +6,12 @@ namespace LampThread\Road;
 
 use LampThread\Message\Message;
 
-/** Set points proposed for one stage, with what bounds them. */
+/** Set points proposed for one stage, with what bounds them and how they drive. */
 final readonly class SetPointAdvice
 {
     /**
-     * @param  string|null  $switch  fixed pair that comes nearest, where the stage is decided by one
+     * @param  string|null  $switch  fixed pair that is proposed, where the stage is decided by one
+     * @param  bool  $isToBeHad  false where only a fixed pair would do and the shelf has none that works: the figures then are an adjustable one's
      * @param  list<SetPointBound>  $bounds
      * @param  list<Message>  $verdicts  what is to be said of the values it has now; empty where they are sound
      */
@@ -19,6 +20,7 @@ final readonly class SetPointAdvice
         public float $onC,
         public float $offC,
         public ?string $switch,
+        public bool $isToBeHad,
         public array $bounds,
         public array $verdicts,
     ) {}

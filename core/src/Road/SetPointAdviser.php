@@ -6,7 +6,7 @@ namespace LampThread\Road;
 
 use LampThread\Brief\Assumptions;
 use LampThread\Brief\Brief;
-use LampThread\Brief\Decider;
+use LampThread\Brief\Stage;
 use LampThread\Brief\TemperatureBand;
 use LampThread\Message\Message;
 use LampThread\Message\Unit;
@@ -15,7 +15,8 @@ use LampThread\Parts\SwitchPart;
 
 /**
  * Proposes on and off for every stage: off above the thermostat's opening as it is felt there, on at least two kelvin above it, stages
- * five kelvin apart, all below the ceiling; a fixed switch from the pairs the shelf has, anything else in the steps it can be set to.
+ * five kelvin apart, all below the ceiling; a fixed switch from the pairs the shelf has, anything else in the steps it can be set to. What it
+ * proposes it drives first: a pair that never lets the fan stop, or that wears a relay out too soon, is not given.
  */
 final readonly class SetPointAdviser
 {
@@ -28,37 +29,76 @@ final readonly class SetPointAdviser
 
     private const BELOW_BOILING_K = 8.0;
 
+    /** A fixed pair may end so little below the thermostat's opening, if a drive shows that it stops, K. */
+    private const FIXED_OFF_BELOW_K = 1.0;
+
     /** What an adjustable thermostat or a computer can be set to, K (common practice, no source). */
     private const STEP_K = 0.5;
 
-    public function __construct(private Brief $brief, private Shelf $shelf) {}
+    /** A relay should last as long as this (common practice, no source). */
+    public const LEAST_YEARS = 6.0;
 
-    /** @return list<SetPointAdvice> for the stages a temperature decides */
-    public function advise(CoolingPolicy $policy, SwitchingGap $gap): array
+    /** Gaps that are tried where the one asked for switches too often, K. */
+    private const WIDER_K = [2.5, 4.0, 5.5, 7.0, 9.0];
+
+    /** Drives that show how often a fan starts. */
+    private const DRIVES = ['2-town', '3-queue'];
+
+    private Brief $brief;
+
+    public function __construct(private Vehicle $vehicle, private Shelf $shelf)
     {
-        $advices = [];
-        $later = 0;
-        foreach ($this->brief->control->stages as $at => $stage) {
-            $band = $stage->decider->band();
-            if ($band !== null) {
-                $advices[] = $this->stage($at, $stage->decider, $band, $policy, $gap, $later++);
+        $this->brief = $vehicle->brief;
+    }
+
+    /** @return Advice|null null where no temperature decides */
+    public function advise(CoolingPolicy $policy, SwitchingGap $gap): ?Advice
+    {
+        $deciding = array_filter($this->brief->control->stages, static fn (Stage $stage): bool => $stage->decider->band() !== null);
+        $gaps = [$gap->kelvin(), ...array_filter(self::WIDER_K, static fn (float $wider): bool => $wider > $gap->kelvin())];
+        $advice = null;
+        foreach ($deciding === [] ? [] : $gaps as $gapK) {
+            $tried = $this->driven($deciding, $policy, $gapK, $gapK > $gap->kelvin());
+            if ($advice === null || $tried->startsPerHour < $advice->startsPerHour) {
+                $advice = $tried;
+            }
+            if ($tried->relayYears === null || $tried->relayYears >= self::LEAST_YEARS) {
+                break;
             }
         }
 
-        return $advices;
+        return $advice;
     }
 
-    private function stage(int $at, Decider $decider, TemperatureBand $band, CoolingPolicy $policy, SwitchingGap $gap, int $later): SetPointAdvice
+    /** @param  array<int, Stage>  $deciding  by their place in the control */
+    private function driven(array $deciding, CoolingPolicy $policy, float $gapK, bool $isWidened): Advice
     {
+        $stages = [];
+        $later = 0;
+        $beforeC = -INF;
+        foreach ($deciding as $at => $stage) {
+            $stages[] = $advice = $this->stage($at, $stage, $policy, $gapK, $later++, $beforeC);
+            $beforeC = $advice->onC;
+        }
+        [$peakC, $startsPerHour] = $this->drive($stages);
+
+        return new Advice($stages, $peakC, $startsPerHour, $this->vehicle->relayYears($startsPerHour), $isWidened ? $gapK : null);
+    }
+
+    private function stage(int $at, Stage $stage, CoolingPolicy $policy, float $gapK, int $later, float $beforeC): SetPointAdvice
+    {
+        $band = $stage->decider->band();
+        assert($band !== null);
         $cooling = $this->brief->cooling;
         $dropK = $band->place->dropAcrossCoreK();
         $opensC = $cooling->thermostatOpensC - $dropK;
         $boilsC = Coolant::boilsC($cooling->capKpa, $cooling->glycolPercent);
         $mostC = min($cooling->ceilingC - self::BELOW_CEILING_K, $boilsC - self::BELOW_BOILING_K) - $dropK;
         $leastOffC = $opensC + self::OFF_ABOVE_K;
-        $wantedOnC = max($opensC + $policy->onAboveK(), $leastOffC + $gap->kelvin(), $opensC + self::ON_ABOVE_K) + $later * Assumptions::STAGE_STEP_K;
+        $gapK = max($stage->decider->leastGapK(), $gapK);
+        $wantedOnC = max($opensC + $policy->onAboveK(), $leastOffC + $gapK, $opensC + self::ON_ABOVE_K) + $later * Assumptions::STAGE_STEP_K;
         $onC = self::stepped(min($wantedOnC, $mostC));
-        $offC = self::stepped(max($leastOffC, $onC - $gap->kelvin()));
+        $offC = self::stepped(max($leastOffC, $onC - $gapK));
         $bounds = [
             new SetPointBound(
                 'thermostat-opens',
@@ -75,40 +115,58 @@ final readonly class SetPointAdviser
         if ($later > 0) {
             $bounds[] = new SetPointBound('above-stage-before', $onC, ['step' => Unit::Kelvin->of(Assumptions::STAGE_STEP_K)]);
         }
-        $switch = $decider->isFixedPair() ? $this->nearest($onC, $offC, $leastOffC, $mostC) : null;
+        $isFixed = $stage->decider->isFixedPair();
+        $switch = $isFixed ? $this->fixed($at, $band, $onC, $offC, $opensC - self::FIXED_OFF_BELOW_K, $mostC, $beforeC) : null;
 
         return new SetPointAdvice(
-            $at,
-            $switch->onC ?? $onC,
-            $switch->offC ?? self::stepped(max($leastOffC, $onC - max($decider->leastGapK(), $gap->kelvin()))),
-            $switch?->name,
-            $bounds,
-            $this->verdicts($band, $leastOffC, $opensC, $mostC),
+            $at, $switch->onC ?? $onC, $switch->offC ?? $offC, $switch?->name, ! $isFixed || $switch !== null, $bounds,
+            $this->verdicts($at, $band, $leastOffC, $opensC, $mostC),
         );
     }
 
-    /** The pair on the shelf whose on is nearest, of those that stop at all and start in time; null where none does. */
-    private function nearest(float $onC, float $offC, float $leastOffC, float $mostC): ?SwitchPart
+    /** The pair on the shelf that comes nearest, of those that come on in time, after the stage before, and stop on the road; null where none does. */
+    private function fixed(int $stage, TemperatureBand $band, float $onC, float $offC, float $leastOffC, float $mostC, float $beforeC): ?SwitchPart
     {
-        $best = null;
-        $least = INF;
-        foreach ($this->shelf->switches() as $switch) {
-            $far = abs($switch->onC - $onC) + 0.25 * abs($switch->offC - $offC);
-            if ($switch->offC >= $leastOffC && $switch->onC <= $mostC && $far < $least) {
-                $best = $switch;
-                $least = $far;
+        $fits = array_filter(
+            $this->shelf->switches(), static fn (SwitchPart $switch): bool => $switch->offC >= $leastOffC && $switch->onC <= $mostC && $switch->onC > $beforeC,
+        );
+        $far = static fn (SwitchPart $switch): float => abs($switch->onC - $onC) + 0.25 * abs($switch->offC - $offC);
+        usort($fits, static fn (SwitchPart $a, SwitchPart $b): int => $far($a) <=> $far($b));
+        foreach ($fits as $switch) {
+            if ($this->vehicle->stops($stage, $band->movedTo($switch->onC, $switch->onC - $switch->offC))) {
+                return $switch;
             }
         }
 
-        return $best;
+        return null;
+    }
+
+    /**
+     * @param  list<SetPointAdvice>  $stages
+     * @return array{float, float} hottest coolant, °C, and most starts an hour
+     */
+    private function drive(array $stages): array
+    {
+        $bands = Simulation::bands($this->brief);
+        foreach ($stages as $stage) {
+            $bands[$stage->stage] = $bands[$stage->stage]?->movedTo($stage->onC, $stage->onC - $stage->offC);
+        }
+        $peakC = -INF;
+        $startsPerHour = 0.0;
+        foreach (self::DRIVES as $drive) {
+            $result = $this->vehicle->roughly(array_values($bands), Drives::standard()[$drive]);
+            $peakC = max($peakC, $result->peakC);
+            $startsPerHour = max($startsPerHour, $result->startsPerHour());
+        }
+
+        return [$peakC, $startsPerHour];
     }
 
     /** @return list<Message> */
-    private function verdicts(TemperatureBand $band, float $leastOffC, float $opensC, float $mostC): array
+    private function verdicts(int $at, TemperatureBand $band, float $leastOffC, float $opensC, float $mostC): array
     {
         $codes = array_keys([
-            'verdict.never-stops' => $band->offC <= $opensC,
-            'verdict.hardly-stops' => $band->offC > $opensC && $band->offC < $leastOffC,
+            'verdict.never-stops' => $band->offC < $leastOffC && ! $this->vehicle->stops($at, $band),
             'verdict.starts-too-early' => $band->onC < $opensC + self::ON_ABOVE_K,
             'verdict.starts-too-late' => $band->onC > $mostC,
         ], true, true);

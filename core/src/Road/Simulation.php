@@ -4,214 +4,116 @@ declare(strict_types=1);
 
 namespace LampThread\Road;
 
-use LampThread\Brief\Place;
+use LampThread\Brief\Brief;
+use LampThread\Brief\RoadLoad;
 use LampThread\Brief\TemperatureBand;
 
 /**
- * Drives a vehicle through heat: Euler's method at a fixed step for metal, coolant, radiator, thermostat and sensors; what changes with
- * the road and the engine is looked at every tenth step. Fans switch at the step their sensor does.
+ * Drives a vehicle through heat. Metal, coolant, radiator, thermostat and sensors go at a fixed step; road, engine, air and bay are looked
+ * at every tenth of them. Fans switch at the step their sensor does.
  */
-final class Simulation
+final readonly class Simulation
 {
     public const STEP_S = 0.1;
 
     /** Steps between two looks at road, engine and air. */
     private const LOOK_STEPS = 10;
 
-    /** Stretch over which a thermostat opens, K, its hysteresis, K, and its lag, s (common practice, no source). */
-    private const OPENS_OVER_K = 10.0;
-
-    private const HYSTERESIS_K = 2.0;
-
-    private const THERMOSTAT_S = 8.0;
-
-    /** A standing radiator to still air, W/K (common practice, no source). */
-    private const STILL_W_PER_K = 15.0;
-
-    /** Opening of the thermostat at which a sensor behind it feels the engine and the radiator alike. */
-    private const SEEN_FROM = 0.02;
-
     /** Samples kept for a picture at most. */
     private const MOST_SAMPLES = 900;
 
     /**
-     * @param  list<TemperatureBand|null>  $bands  by stage; null where no temperature decides
-     * @param  float  $shiftK  how much hotter these are than those the circuit was built with: a stepless controller gives its duty by that
+     * @param  list<TemperatureBand|null>  $bands  by decider; null where no temperature decides
+     * @param  float  $batteryAh  of the battery
+     * @param  int  $lookSteps  between two looks
      */
     public function __construct(
-        private readonly HeatModel $model,
-        private readonly FanResponse $fans,
-        private readonly array $bands,
-        private readonly float $ceilingC,
-        private readonly float $altitudeM = 0.0,
-        private readonly float $stepS = self::STEP_S,
-        private readonly float $shiftK = 0.0,
+        private HeatModel $model,
+        private FanResponse $fans,
+        private array $bands,
+        private float $ceilingC,
+        private float $batteryAh,
+        private RoadLoad $roadLoad,
+        private float $altitudeM = 0.0,
+        private float $stepS = self::STEP_S,
+        private int $lookSteps = self::LOOK_STEPS,
+        private Uncertain $as = new Uncertain,
     ) {}
+
+    /**
+     * @param  list<TemperatureBand|null>|null  $bands  other ones than the brief has
+     * @param  Uncertain  $as  how the figures that nobody is sure of are taken
+     */
+    public static function of(
+        Brief $brief,
+        FanResponse $fans,
+        float $altitudeM = 0.0,
+        float $stepS = self::STEP_S,
+        int $lookSteps = self::LOOK_STEPS,
+        ?array $bands = null,
+        Uncertain $as = new Uncertain,
+    ): self {
+        return new self(
+            HeatModel::of($brief, $as), $fans, $bands ?? self::bands($brief), $brief->cooling->ceilingC, $brief->supply->batteryAh, $brief->roadLoad,
+            $altitudeM, $stepS, $lookSteps, $as,
+        );
+    }
+
+    /** @return list<TemperatureBand|null> by decider */
+    public static function bands(Brief $brief): array
+    {
+        return array_map(static fn ($stage): ?TemperatureBand => $stage->decider->band(), $brief->control->deciding());
+    }
 
     public function run(Drive $drive): SimulationResult
     {
         $model = $this->model;
         $path = new AirPath($model);
+        $density = Air::densityKgM3($drive->ambientsC[0], $this->altitudeM);
+        $cursor = new DriveCursor($drive, new TractivePower($this->roadLoad, $density), $model->engine->ratedW, $this->as->load);
+        $lumps = new Lumps($model, $model->pressure->boilsC($this->altitudeM), $drive->startsC, $drive->ambientsC[0]);
+        $felt = new Felt($this->bands, $lumps, $drive->ambientsC[0], $this->as->switchK);
+        $totals = new DriveTotals($drive, $this->ceilingC, $this->batteryAh, $model->pressure);
         $stepS = $this->stepS;
-        $shiftK = $this->shiftK;
         $steps = (int) round($drive->lastS() / $stepS);
-        $every = max(self::LOOK_STEPS, (int) ceil($steps / self::MOST_SAMPLES / self::LOOK_STEPS) * self::LOOK_STEPS);
-        $timesS = $drive->timesS;
-        $lastRow = count($timesS) - 1;
-        $row = 0;
-
-        $metalC = $coolantC = $drive->startsC;
-        $radiatorC = min($drive->startsC, $drive->ambientsC[0] + 0.5 * ($drive->startsC - $drive->ambientsC[0]));
-        $opening = max(0.0, min(1.0, ($coolantC - $model->thermostatOpensC) / self::OPENS_OVER_K));
-        $stages = count($this->bands);
-        $readsC = $hot = $onC = $offC = $lag = $place = $bits = [];
-        foreach ($this->bands as $stage => $band) {
-            $onC[$stage] = $band->onC ?? INF;
-            $offC[$stage] = $band->offC ?? -INF;
-            [$place[$stage], $lag[$stage]] = self::sensor($band?->place);
-            $readsC[$stage] = $this->reads($place[$stage], $coolantC, $radiatorC, $opening);
-            $hot[$stage] = $readsC[$stage] >= $onC[$stage];
-        }
-        $heatW = $flowWPerK = $takesWPerK = $airC = $bayWPerK = $ambientC = $speedKmh = $rpm = 0.0;
-        $keyOn = true;
+        $every = max(1, (int) ceil($steps / self::MOST_SAMPLES / $this->lookSteps)) * $this->lookSteps;
         $outS = null;
-        $airConditioning = false;
-        $state = null;
-        $inJ = $outJ = $overS = $runS = $ampereS = $batteryAs = $batteryOutAs = 0.0;
-        $peakC = $coolantC;
-        $peakAt = 0;
-        $peak = null;
-        $starts = array_fill(0, max(1, $stages), 0);
-        $wasRunning = 0;
-        $fanStarts = 0;
-        $samples = [];
-        $beginning = [$metalC, $coolantC, $radiatorC];
 
-        for ($step = 0; $step <= $steps; $step++) {
-            $look = $step % self::LOOK_STEPS === 0;
-            if ($look) {
-                $timeS = $step * $stepS;
-                while ($row < $lastRow - 1 && $timesS[$row + 1] <= $timeS) {
-                    $row++;
-                }
-                $next = min($row + 1, $lastRow);
-                $spanS = $timesS[$next] - $timesS[$row];
-                $share = $spanS > 0 ? min(1.0, max(0.0, ($timeS - $timesS[$row]) / $spanS)) : 0.0;
-                $speedKmh = $drive->speedsKmh[$row] + $share * ($drive->speedsKmh[$next] - $drive->speedsKmh[$row]);
-                $rpm = $drive->enginesRpm[$row] + $share * ($drive->enginesRpm[$next] - $drive->enginesRpm[$row]);
-                $load = $drive->loads[$row] + $share * ($drive->loads[$next] - $drive->loads[$row]);
-                $ambientC = $drive->ambientsC[$row] + $share * ($drive->ambientsC[$next] - $drive->ambientsC[$row]);
-                $at = $share >= 1.0 ? $next : $row;
-                $airConditioning = $drive->airConditioning[$at];
-                $keyOn = $drive->keysOn[$at];
-                $outS = $keyOn ? null : ($outS ?? 0.0) + self::LOOK_STEPS * $stepS;
-                $heatW = $model->heatW($rpm, $load, $airConditioning);
-                $bayWPerK = HeatModel::BAY_W_PER_K + HeatModel::BAY_W_PER_K_MS * $speedKmh / 3.6;
-            }
-            $moved = $state === null || $look;
-            for ($stage = 0; $stage < $stages; $stage++) {
-                if ($hot[$stage]) {
-                    if ($readsC[$stage] <= $offC[$stage]) {
-                        $hot[$stage] = false;
-                        $moved = true;
-                    }
-                } elseif ($readsC[$stage] >= $onC[$stage]) {
-                    $hot[$stage] = true;
-                    $starts[$stage]++;
-                    $moved = true;
+        for ($step = 0; $step <= $steps && ! $totals->isOver();) {
+            $isLook = $step % $this->lookSteps === 0;
+            if ($isLook) {
+                $cursor->moveTo($step * $stepS);
+                $outS = $cursor->keyOn ? null : ($outS ?? 0.0) + $this->lookSteps * $stepS;
+                $felt->look($lumps, $cursor->ambientC);
+                if ($cursor->fansOn !== null) {
+                    $felt->force($cursor->fansOn);
                 }
             }
-            if ($moved) {
-                $asBuilt = $shiftK === 0.0 ? $readsC : array_map(static fn (float $tempC): float => $tempC - $shiftK, $readsC);
-                $state = $this->fans->at($keyOn, $rpm, $airConditioning, $hot, $asBuilt, $outS);
-                if ($state->running > $wasRunning) {
-                    $fanStarts += $state->running - $wasRunning;
-                }
-                $wasRunning = $state->running;
-                $flowWPerK = $opening * $model->coolantWPerK($rpm);
-                [$takesWPerK, $preheatK, $airMs] = $path->takes($flowWPerK, $state->airM3h, $speedKmh, $ambientC, $this->altitudeM, $airConditioning);
-                $airC = $ambientC + $preheatK;
-                $stillWPerK = self::STILL_W_PER_K * (1 - $opening);
-                if ($look && $step % $every === 0) {
-                    $samples[] = new Sample(
-                        $step * $stepS, $coolantC, $radiatorC, $readsC, 100 * $opening, 100 * $state->speedShare, $state->currentA,
-                        $state->busV, $speedKmh, $rpm, $state->running, $metalC,
-                    );
-                }
+            $fans = $this->fans->at(
+                $cursor->keyOn, $cursor->rpm, $cursor->airConditioning, $felt->hot, $felt->aboveOnK(), $outS, $totals->chargeShare, $cursor->ambientC,
+            );
+            $engineFan = $model->engineFan?->atWork($cursor->rpm, $lumps->coolantC, $model->faceM2);
+            $flowWPerK = $lumps->opening * $model->coolantWPerK($cursor->rpm);
+            $air = $path->through(
+                $flowWPerK, $fans->shares, $engineFan, $cursor->speedKmh, $cursor->ambientC, $lumps->bayC, $this->altitudeM, $cursor->airConditioning,
+            );
+            $powerW = $cursor->powerW + ($air->compressorShare ?? 0.0) * AirPath::COMPRESSOR_W + ($engineFan->powerW ?? 0.0);
+            if ($isLook && $step % $every === 0) {
+                $totals->samples[] = new Sample(
+                    $step * $stepS, $lumps->coolantC, $lumps->radiatorC, $felt->readsC, 100 * $lumps->opening, 100 * $fans->speedShare, $fans->currentA,
+                    $fans->busV, $cursor->speedKmh, $cursor->rpm, $fans->running, $lumps->metalC, $lumps->bayC, $powerW, $cursor->gradientPercent,
+                );
             }
-
-            $crossW = $model->metalToCoolantWPerK * ($metalC - $coolantC);
-            $movedW = $flowWPerK * ($coolantC - $radiatorC);
-            $takenW = $takesWPerK * ($coolantC - $airC);
-            $stillW = $stillWPerK * ($radiatorC - $ambientC);
-            $bayW = $bayWPerK * ($coolantC - $ambientC);
-            $inJ += $heatW * $stepS;
-            $outJ += ($takenW + $stillW + $bayW) * $stepS;
-            $metalC += ($heatW - $crossW) / $model->metalJPerK * $stepS;
-            $coolantC += ($crossW - $movedW - $bayW) / $model->engineJPerK * $stepS;
-            $radiatorC += ($movedW - $takenW - $stillW) / $model->radiatorJPerK * $stepS;
-
-            $opens = ($coolantC - $model->thermostatOpensC) / self::OPENS_OVER_K;
-            $closes = $opens + self::HYSTERESIS_K / self::OPENS_OVER_K;
-            $towards = max(0.0, min(1.0, max($opens, min($opening, $closes))));
-            $opening += ($towards - $opening) * $stepS / self::THERMOSTAT_S;
-            for ($stage = 0; $stage < $stages; $stage++) {
-                $readsC[$stage] += ($this->reads($place[$stage], $coolantC, $radiatorC, $opening) - $readsC[$stage]) * $stepS / $lag[$stage];
-            }
-
-            if ($coolantC > $peakC) {
-                $peakC = $coolantC;
-                $peakAt = $step;
-                $peak = new Peak($state, $hot, $airMs, $flowWPerK, $rpm, $keyOn, $ambientC);
-            }
-            if ($coolantC > $this->ceilingC) {
-                $overS += $stepS;
-            }
-            if ($state->running > 0) {
-                $runS += $stepS;
-            }
-            $ampereS += $state->currentA * $stepS;
-            $batteryAs += $state->batteryA * $stepS;
-            if (! $keyOn) {
-                $batteryOutAs += $state->batteryA * $stepS;
-            }
+            $flows = new HeatFlows(
+                $model->engine->coolantW($cursor->rpm, $powerW), $model->engine->bayW($cursor->rpm, $powerW), $model->crossWPerK($cursor->rpm), $flowWPerK,
+                $air->takesWPerK, $air->airC, $air->airWPerK, $air->fromBayWPerK, $air->condenserW,
+                HeatModel::BAY_W_PER_K + HeatModel::BAY_W_PER_K_MS * $cursor->speedKmh / 3.6, $cursor->ambientC,
+            );
+            $made = $lumps->advance($flows, $felt, min($this->lookSteps - $step % $this->lookSteps, $steps + 1 - $step), $stepS);
+            $totals->count($step * $stepS, $made * $stepS, $lumps, $fans, $felt, $cursor, $air, $flowWPerK);
+            $step += $made;
         }
-        $storedJ = $model->metalJPerK * ($metalC - $beginning[0]) + $model->engineJPerK * ($coolantC - $beginning[1]) + $model->radiatorJPerK * ($radiatorC - $beginning[2]);
 
-        return new SimulationResult(
-            $drive, $samples, $peakC, $peakAt * $stepS, $overS, ($steps + 1) * $stepS, $runS, $fanStarts, $starts, $ampereS / 3600, $batteryAs / 3600,
-            $batteryOutAs / 3600, $inJ, $outJ, $storedJ, $peak, $coolantC,
-        );
-    }
-
-    /**
-     * What a sensor is washed by, and its lag, s (common practice, no source).
-     *
-     * @return array{int, float} 0 engine, 1 behind the thermostat, 2 core near the inlet, 3 behind the core
-     */
-    private static function sensor(?Place $place): array
-    {
-        return match ($place) {
-            null, Place::EngineOutlet => [0, 5.0],
-            Place::RadiatorInlet, Place::TopHose => [1, 7.0],
-            Place::CoreInlet => [2, 20.0],
-            Place::CoreOutlet => [3, 20.0],
-            Place::BottomHose => [3, 7.0],
-        };
-    }
-
-    /** What washes a sensor now, °C: behind a shut thermostat the radiator, once it lets coolant through the engine. */
-    private function reads(int $place, float $coolantC, float $radiatorC, float $opening): float
-    {
-        if ($place === 0) {
-            return $coolantC;
-        }
-        if ($place === 3) {
-            return $radiatorC;
-        }
-        $seen = $opening / ($opening + self::SEEN_FROM);
-        $inletC = $seen * $coolantC + (1 - $seen) * $radiatorC;
-
-        return $place === 1 ? $inletC : 0.8 * $inletC + 0.2 * $radiatorC;
+        return $totals->result($lumps, $felt);
     }
 }

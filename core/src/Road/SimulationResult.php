@@ -17,9 +17,13 @@ final readonly class SimulationResult
      * @param  float  $fanAh  taken by the fans, Ah
      * @param  float  $batteryAh  into the battery, Ah; below 0 out of it
      * @param  float  $keyOutAh  into the battery with the key out, Ah
-     * @param  float  $inJ  heat into the metal
-     * @param  float  $outJ  heat given to the air
-     * @param  float  $storedJ  heat that is more in metal, coolant and radiator than before
+     * @param  float  $inJ  heat of engine, exhaust and condenser
+     * @param  float  $outJ  heat given to the air, and boiled away
+     * @param  float  $storedJ  heat that is more in metal, coolant, radiator and bay than before
+     * @param  Boiling|null  $boiling  null where it stayed below
+     * @param  float  $shortOfPowerS  in which the road asked for more than the engine gives, s
+     * @param  float  $compressorStoppedS  in which its pressure switch kept the compressor off for want of air, s
+     * @param  float  $chargeShare  of the battery at the end, 0 to 1
      * @param  Peak|null  $peak  as it was at the hottest; null where the coolant never got hotter than at first
      */
     public function __construct(
@@ -40,6 +44,10 @@ final readonly class SimulationResult
         public float $storedJ,
         public ?Peak $peak,
         public float $endsC,
+        public ?Boiling $boiling,
+        public float $shortOfPowerS,
+        public float $compressorStoppedS,
+        public float $chargeShare,
     ) {}
 
     public function startsPerHour(): float
@@ -50,5 +58,11 @@ final readonly class SimulationResult
     public function runShare(): float
     {
         return $this->runS / $this->lastedS;
+    }
+
+    /** The totals alone. */
+    public function withoutSamples(): self
+    {
+        return new self(...[...get_object_vars($this), 'samples' => []]);
     }
 }

@@ -29,12 +29,6 @@ final class StandingHeat
     /** What has not boiled by then does not. */
     public const MOST_S = 3600.0;
 
-    /** Stretch over which a thermostat opens, K (common practice, no source). */
-    private const OPENS_OVER_K = 10.0;
-
-    /** A standing radiator to still air, W/K (common practice, no source). */
-    private const STILL_W_PER_K = 15.0;
-
     private readonly AirPath $path;
 
     /** @var array<string, HeatsUp> */
@@ -79,31 +73,26 @@ final class StandingHeat
     private function simulated(float $fanM3h, float $flowShare, float $coreShare): HeatsUp
     {
         $model = $this->model;
-        $heatW = $model->heatW(self::ENGINE_RPM, self::LOAD, $this->airConditioning);
-        $coolantC = $radiatorC = $this->fromC;
-        $metalC = $coolantC + $heatW / $model->metalToCoolantWPerK;
-        $fullWPerK = $flowShare * $model->coolantWPerK(self::ENGINE_RPM);
-        $flowWPerK = $takesWPerK = $airC = 0.0;
+        $lumps = new Lumps($model, $this->boilsC, $this->fromC, self::AMBIENT_C);
+        $lumps->radiatorC = $this->fromC;
+        $felt = new Felt([], $lumps, self::AMBIENT_C);
+        $freeM3h = 3600 * array_sum(array_map(static fn (FanCurve $curve): float => $curve->freeM3s, $model->fans));
+        $fans = array_fill(0, count($model->fans), $fanM3h / $freeM3h);
         $overS = null;
-        for ($step = 0; $step * self::STEP_S <= self::MOST_S; $step++) {
-            if ($step % self::LOOK_STEPS === 0) {
-                $opening = max(0.0, min(1.0, ($coolantC - $model->thermostatOpensC) / self::OPENS_OVER_K));
-                $flowWPerK = $opening * $fullWPerK;
-                [$takesWPerK, $preheatK] = $this->path->takes($flowWPerK, $fanM3h, self::SPEED_KMH, self::AMBIENT_C, 0.0, $this->airConditioning);
-                $airC = self::AMBIENT_C + $preheatK;
+        for ($seconds = 0.0; $seconds < self::MOST_S; $seconds += self::LOOK_STEPS * self::STEP_S) {
+            $flowWPerK = $lumps->opening * $flowShare * $model->coolantWPerK(self::ENGINE_RPM);
+            $engineFan = $model->engineFan?->atWork(self::ENGINE_RPM, $lumps->coolantC, $model->faceM2);
+            $air = $this->path->through($flowWPerK, $fans, $engineFan, self::SPEED_KMH, self::AMBIENT_C, $lumps->bayC, 0.0, $this->airConditioning);
+            $powerW = self::LOAD * $model->engine->ratedW + ($air->compressorShare ?? 0.0) * AirPath::COMPRESSOR_W + ($engineFan->powerW ?? 0.0);
+            $lumps->advance(new HeatFlows(
+                $model->engine->coolantW(self::ENGINE_RPM, $powerW), $model->engine->bayW(self::ENGINE_RPM, $powerW), $model->crossWPerK(self::ENGINE_RPM),
+                $flowWPerK, $coreShare * $air->takesWPerK, $air->airC, $air->airWPerK, $air->fromBayWPerK, $air->condenserW, HeatModel::BAY_W_PER_K, self::AMBIENT_C,
+            ), $felt, self::LOOK_STEPS, self::STEP_S);
+            if ($lumps->coolantC >= $this->ceilingC) {
+                $overS ??= $seconds + self::LOOK_STEPS * self::STEP_S;
             }
-            $crossW = $model->metalToCoolantWPerK * ($metalC - $coolantC);
-            $movedW = $flowWPerK * ($coolantC - $radiatorC);
-            $takenW = $coreShare * $takesWPerK * ($coolantC - $airC) + self::STILL_W_PER_K * ($radiatorC - self::AMBIENT_C);
-            $metalC += ($heatW - $crossW) / $model->metalJPerK * self::STEP_S;
-            $coolantC += ($crossW - $movedW - HeatModel::BAY_W_PER_K * ($coolantC - self::AMBIENT_C)) / $model->engineJPerK * self::STEP_S;
-            $radiatorC += ($movedW - $takenW) / $model->radiatorJPerK * self::STEP_S;
-            $seconds = ($step + 1) * self::STEP_S;
-            if ($coolantC >= $this->ceilingC) {
-                $overS ??= $seconds;
-            }
-            if ($coolantC >= $this->boilsC) {
-                return new HeatsUp($this->ceilingC, $overS ?? $seconds, $seconds);
+            if ($lumps->boiledJ > 0) {
+                return new HeatsUp($this->ceilingC, $overS ?? $seconds, $seconds + self::LOOK_STEPS * self::STEP_S);
             }
         }
 

@@ -14,13 +14,18 @@ use LampThread\Sizing\Sizing;
 /** A job's vehicle, ready to be driven. */
 final readonly class Vehicle
 {
-    private HeatModel $model;
+    /** Steps of a drive that is only compared, s, and those between two looks at the road. */
+    private const ROUGH_STEP_S = 0.5;
+
+    private const ROUGH_LOOK_STEPS = 4;
+
+    /** Drives in which a fan that ever stops would. */
+    private const STOPPING_DRIVES = ['4-motorway', '2-town', '3-queue'];
 
     public FanResponse $fans;
 
-    private function __construct(public Brief $brief, Circuit $circuit, private float $relayOperations, private float $altitudeM)
+    private function __construct(public Brief $brief, Circuit $circuit, private float $relayOperations, public float $altitudeM)
     {
-        $this->model = HeatModel::of($brief);
         $this->fans = new FanResponse($brief, $circuit);
     }
 
@@ -33,22 +38,89 @@ final readonly class Vehicle
 
     public function drive(Drive $drive): Outcome
     {
-        $bands = array_map(static fn ($stage): ?TemperatureBand => $stage->decider->band(), $this->brief->control->stages);
-        $result = (new Simulation($this->model, $this->fans, $bands, $this->brief->cooling->ceilingC, $this->altitudeM))->run($drive);
-        $perHour = $result->fanStarts / max(1, count($this->brief->fans)) / $result->lastedS * 3600;
-        $left = 1 + min(0.0, $result->batteryAh) / $this->brief->supply->batteryAh;
+        $result = Simulation::of($this->brief, $this->fans, $this->altitudeM)->run($drive);
 
         return new Outcome(
             $result,
-            Bottleneck::of($result, $this->model, $this->brief, $this->altitudeM),
-            $perHour > 0 && is_finite($this->relayOperations) ? $this->relayOperations / ($perHour * $this->brief->usage->hoursPerYear) : null,
-            $left,
-            $left >= Assumptions::LEAST_CHARGE_SHARE,
+            Bottleneck::of($result, HeatModel::of($this->brief), $this->brief),
+            $this->relayYears($result->startsPerHour()),
+            $result->chargeShare,
+            $result->chargeShare >= Assumptions::LEAST_CHARGE_SHARE,
+            $this->startsForS($drive, $result),
+            Remarks::of($result, $this->brief),
         );
+    }
+
+    /** How a vehicle that is a little other drives. */
+    public function as(Drive $drive, Uncertain $as): SimulationResult
+    {
+        return Simulation::of($this->brief, $this->fans, $this->altitudeM, as: $as)->run($drive);
+    }
+
+    /**
+     * A drive at coarser steps: good enough to compare.
+     *
+     * @param  list<TemperatureBand|null>  $bands  by decider
+     * @param  Uncertain  $as  how the figures that nobody is sure of are taken
+     */
+    public function roughly(array $bands, Drive $drive, Uncertain $as = new Uncertain): SimulationResult
+    {
+        return Simulation::of($this->brief, $this->fans, $this->altitudeM, self::ROUGH_STEP_S, self::ROUGH_LOOK_STEPS, $bands, $as)->run($drive);
+    }
+
+    /**
+     * Whether a stage that has come on lets go again, in town, in a queue or on the open road, the air conditioning off; one that never comes on
+     * there does.
+     *
+     * @param  int  $decider  its place among those that decide
+     * @param  TemperatureBand  $band  set like this
+     */
+    public function stops(int $decider, TemperatureBand $band): bool
+    {
+        $bands = Simulation::bands($this->brief);
+        $bands[$decider] = $band;
+        $comesOn = false;
+        foreach (self::STOPPING_DRIVES as $drive) {
+            $isHot = false;
+            foreach ($this->roughly(array_values($bands), Drives::standard()[$drive]->withoutAirConditioning())->samples as $sample) {
+                $wasHot = $isHot;
+                $isHot = $sample->readsC[$decider] > ($isHot ? $band->offC : $band->onC);
+                $comesOn = $comesOn || $isHot;
+                if ($wasHot && ! $isHot) {
+                    return true;
+                }
+            }
+        }
+
+        return ! $comesOn;
+    }
+
+    /**
+     * Until the first relay is worn, driven like this.
+     *
+     * @param  float  $startsPerHour  of all fans
+     * @return float|null null where none switches
+     */
+    public function relayYears(float $startsPerHour): ?float
+    {
+        $perHour = $startsPerHour / max(1, count($this->brief->fans));
+
+        return $perHour > 0 && is_finite($this->relayOperations) ? $this->relayOperations / ($perHour * $this->brief->usage->hoursPerYear) : null;
+    }
+
+    /** @return float|null for how long its fans could all run with the key out and the engine would still start afterwards, s; null where none then runs */
+    private function startsForS(Drive $drive, SimulationResult $result): ?float
+    {
+        $last = $drive->ambientsC[count($drive->ambientsC) - 1];
+        $hot = array_fill(0, count($this->brief->control->deciding()), true);
+        $drawnA = -$this->fans->at(false, 0.0, false, $hot, array_fill(0, count($hot), 200.0), 1.0, $result->chargeShare, $last)->batteryA;
+        $usableAh = max(0.0, $result->chargeShare - Assumptions::LEAST_CHARGE_SHARE) * $this->brief->supply->batteryAh;
+
+        return $drawnA > 1.0 ? $usableAh / $drawnA * 3600 : null;
     }
 
     public function sweep(): Sweep
     {
-        return new Sweep($this->brief, $this->model, $this->fans, $this->altitudeM);
+        return new Sweep($this);
     }
 }

@@ -15,8 +15,11 @@ use LampThread\Parts\Copper;
 /** The way from the battery to what a group of wires feeds and back, in its hardest state; what is not wire is apart from what is. */
 final readonly class FeedLoop
 {
-    /** A loop of more than this is open, Ω; it is sized as though it were closed through so much (common practice, no source). */
-    private const OPEN_OHM = 1000.0;
+    /**
+     * A loop of more than this is closed by nothing but a coil or an input, so open as far as a short goes, Ω; it is sized as though it were
+     * closed through so much (common practice, no source).
+     */
+    private const OPEN_OHM = 20.0;
 
     private const CLOSED_OHM = 0.05;
 

@@ -15,7 +15,28 @@ use LampThread\Operation\OperatingPoint;
 /** What is not chosen from the shelf but must stand what goes through it: switches, outputs, earth points, diode, resistor. */
 final readonly class GivenRatings
 {
-    public function __construct(private Circuit $circuit, private OperatingEnvelope $envelope) {}
+    /** Start current over its rating that a switch not made for motors stands (common practice, no source). */
+    private const START_SHARE = 2.5;
+
+    /** Above this it is a fan that goes through a switch, and no coil, A. */
+    private const FAN_FROM_A = 1.0;
+
+    /** @param  StartSurges  $starts  of switches that carry a fan themselves */
+    public function __construct(private Circuit $circuit, private OperatingEnvelope $envelope, private StartSurges $starts) {}
+
+    /** @return list<string> elements of switches that carry a fan, whose start counts */
+    public static function carrying(Circuit $circuit, OperatingEnvelope $envelope): array
+    {
+        $elements = [];
+        foreach ($circuit->components as $component) {
+            $rating = $component->rating();
+            if ($rating?->kind === 'switch' && $rating->measure === Measure::ElementCurrent && $envelope->greatestA($rating->at[0]) > self::FAN_FROM_A) {
+                $elements[] = $rating->at[0];
+            }
+        }
+
+        return $elements;
+    }
 
     /** @return array<string, Choice> by component */
     public function all(): array
@@ -41,7 +62,15 @@ final readonly class GivenRatings
             'share' => Unit::Percent->of(100 * $rating->usableShare), 'rated' => $ratedQuantity,
         ]);
 
-        return Choice::given($id, $rating->kind, $name, new Candidate(new GivenPart($id, $label), [$constraint]), $rating->briefPath);
+        $constraints = [$constraint];
+        if ($rating->kind === 'switch' && $this->starts->has($rating->at[0])) {
+            $start = $this->starts->surge($rating->at[0]);
+            $constraints[] = new Constraint('switched-start', $start->peakA, self::START_SHARE * $rated, Unit::Ampere, [
+                'times' => self::START_SHARE, 'rated' => $ratedQuantity, 'duration' => Unit::Second->of($start->durationS),
+            ]);
+        }
+
+        return Choice::given($id, $rating->kind, $name, new Candidate(new GivenPart($id, $label), $constraints), $rating->briefPath);
     }
 
     private function measured(Rating $rating): float

@@ -42,7 +42,8 @@ final readonly class Sizing
         $generous = Selection::generous($brief, $shelf);
         $circuit = CircuitBuilder::build($brief, $generous);
         $envelope = OperatingEnvelope::of($circuit);
-        $starts = StartSurges::of($circuit, OperatingEnvelope::of($circuit, starting: true), self::opening($circuit));
+        $through = [...self::opening($circuit), ...GivenRatings::carrying($circuit, $envelope)];
+        $starts = StartSurges::of($circuit, OperatingEnvelope::of($circuit, starting: true), $through);
         $choices = self::fuses($brief, $shelf, $circuit, $envelope, $starts);
         $choices += self::relays($brief, $shelf, $circuit, $envelope, $starts, $choices);
         $taken = array_map(static fn (Choice $choice): string => $choice->taken->part->id(), $choices);
@@ -68,7 +69,7 @@ final readonly class Sizing
         $circuit = CircuitBuilder::build($brief, $fitted->wired($conductors, $conductorC));
         $envelope = OperatingEnvelope::of($circuit);
 
-        return new self($brief, $choices + (new GivenRatings($circuit, $envelope))->all(), $circuit, $envelope, new Ampacity($shelf->ampacityRows));
+        return new self($brief, $choices + (new GivenRatings($circuit, $envelope, $starts))->all(), $circuit, $envelope, new Ampacity($shelf->ampacityRows));
     }
 
     /** What the chosen parts and the cable cost, in the workshop's own money. */

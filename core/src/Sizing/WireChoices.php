@@ -57,7 +57,15 @@ final readonly class WireChoices
             }
         }
 
-        return [$choices + $given, $conductors, $conductorC];
+        // Of a group that is there already nothing is chosen.
+        $cut = array_filter($choices, fn (string $id): bool => $this->isCut($this->circuit->wireGroups[$id]), ARRAY_FILTER_USE_KEY);
+
+        return [$cut + $given, $conductors, $conductorC];
+    }
+
+    private function isCut(WireGroup $group): bool
+    {
+        return array_filter($this->circuit->wiresOf($group), static fn (Wire $wire): bool => $wire->segment->given === null) !== [];
     }
 
     /** @return array<string, Choice> by group */

@@ -86,7 +86,8 @@ final readonly class WireSizing
     {
         $wires = $circuit->wiresOf($group);
         $there = array_filter($wires, static fn (Wire $wire): bool => $wire->segment->given !== null);
-        if ($wires === [] || $there === []) {
+        // The vehicle's own circuit is judged by what is told of it, in Proof\Rule\OriginalWire.
+        if ($wires === [] || $there === [] || $group->given !== null) {
             return [];
         }
         $protection = Protection::of($group, $circuit, $this->shelf);

@@ -63,7 +63,7 @@ final class BriefTest extends TestCase
         unset($file['control']['stages'][0]['decider']['ratedA']);
         $brief = Orchard::brief([
             '/control/stages' => $file['control']['stages'],
-            '/control/override' => ['kind' => 'force-on'],
+            '/control/overrides' => [['kind' => 'force-on']],
         ]);
         $circuit = CircuitBuilder::build($brief, Selection::generous($brief, Orchard::shelf()));
 

@@ -171,7 +171,7 @@ final class ArrangementsTest extends TestCase
         ];
         yield 'original kept: cold' => [$make($decider['original'], $load['one fan']), $cold, $one(false)];
         yield 'original kept, a second fan added' => [
-            [...$make($decider['original'], $load['two at two temperatures']), '/control/stages/1/decider' => [...$switch, 'onC' => 97]],
+            [...$make($decider['original'], $load['two at two temperatures']), '/control/stages/1/decider' => [...$switch, 'onC' => 97], '/control/stages/1/original' => null],
             $warm,
             $both(true, false),
         ];
@@ -225,7 +225,7 @@ final class ArrangementsTest extends TestCase
             $one(true),
         ];
 
-        $lockout = ['lockouts' => ['aboveRpm' => 2000]];
+        $lockout = ['lockouts' => ['engineSpeed' => ['rpm' => 2000]]];
         yield 'lockout below its speed' => [
             $make($switch, $load['one fan'], more: $lockout),
             new OperatingConditions(Key::Run, 1900, 110),
@@ -356,12 +356,12 @@ final class ArrangementsTest extends TestCase
         ];
         yield 'an open sensor that may read as cold' => [
             [...$make($decider['computer'], $load['one fan'], 'earth', null, $override['sensor-open']), '/control/stages/0/decider/openReadsHot' => false],
-            '/control/override/kind',
+            '/control/overrides/0/kind',
             'refusal.open-sensor-reads-cold',
         ];
         yield 'low and high on one stage' => [
             $make($switch, $load['one fan'], 'earth', null, $override['low-high']),
-            '/control/override/kind',
+            '/control/overrides/0/kind',
             'refusal.low-high-needs-relays',
         ];
         yield 'supply-side computer' => [

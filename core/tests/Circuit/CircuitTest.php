@@ -28,7 +28,7 @@ final class CircuitTest extends TestCase
         $decider = '/control/stages/0/decider';
         $side = '/control/stages/0/side';
         yield 'earth side, hose adapter with its earth lead, no override' => [
-            ['/control/override' => null],
+            ['/control/overrides' => []],
             [
                 'S1 75 — F1 1 BK',
                 ...self::FAN,
@@ -38,7 +38,7 @@ final class CircuitTest extends TestCase
             ],
         ];
         yield 'earth side, hose adapter without one' => [
-            ['/control/override' => null, "{$decider}/earthLead" => false],
+            ['/control/overrides' => [], "{$decider}/earthLead" => false],
             [
                 'S1 75 — F1 1 BK',
                 ...self::FAN,
@@ -47,7 +47,7 @@ final class CircuitTest extends TestCase
             ],
         ];
         yield 'earth side, body in metal' => [
-            ['/control/override' => null, "{$decider}/place" => 'radiator-inlet'],
+            ['/control/overrides' => [], "{$decider}/place" => 'radiator-inlet'],
             [
                 'S1 75 — F1 1 BK',
                 ...self::FAN,
@@ -80,7 +80,7 @@ final class CircuitTest extends TestCase
             ],
         ];
         yield 'coil fed from the battery' => [
-            ['/control/coilFeed' => 'battery', '/control/override' => null],
+            ['/control/coilFeed' => 'battery', '/control/overrides' => []],
             [
                 'battery + — F1 1 BK',
                 ...self::FAN,

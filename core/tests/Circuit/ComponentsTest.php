@@ -136,7 +136,7 @@ final class ComponentsTest extends TestCase
 
     public function test_a_hand_switch_does_what_the_hand_does(): void
     {
-        $switch = new HandSwitch('override', 'S2', Message::verbatim('Dash override'), 10, '/control/override/ratedA', ['off' => [], 'on' => [['1', '2']]]);
+        $switch = new HandSwitch('override', 'S2', Message::verbatim('Dash override'), 10, '/control/overrides/0/ratedA', ['off' => [], 'on' => [['1', '2']]]);
 
         self::assertFalse($this->conducts($switch, new OperatingConditions));
         self::assertTrue($this->conducts($switch, new OperatingConditions(positions: ['override' => 'on'])));

@@ -235,7 +235,7 @@ final class DecidersTest extends TestCase
     /** @return array{Circuit, string} of a job with that lockout, and the id of its switch */
     private static function lockout(?float $aboveRpm): array
     {
-        $lockouts = $aboveRpm === null ? ['cranking' => true] : ['aboveRpm' => $aboveRpm];
+        $lockouts = $aboveRpm === null ? ['cranking' => true] : ['engineSpeed' => ['rpm' => $aboveRpm]];
 
         return [
             Orchard::sizing(['/control/coilFeed' => 'ignition', '/control/lockouts' => $lockouts])->circuit,

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace LampThread\Tests\Exchange;
 
+use LampThread\Brief\Stretch;
+use LampThread\Circuit\Control\CircuitBuilder;
 use LampThread\Circuit\Control\Kinds;
+use LampThread\Circuit\Selection;
 use LampThread\Exchange\BriefForm;
 use LampThread\Exchange\Changes;
 use LampThread\Exchange\JobFile;
@@ -75,7 +78,7 @@ final class BriefFormTest extends TestCase
         $form = BriefForm::of(Orchard::files()->brief($file), $file);
         foreach ($form['stages'] as $at => $stage) {
             $decider = $file['control']['stages'][$at]['decider'];
-            foreach ($stage['fields'] as $field) {
+            foreach ($stage['deciding']['fields'] as $field) {
                 $name = basename($field['path']);
                 self::assertSame($decider[$name] ?? $field['value'], $field['value']);
                 if ($field['usual'] !== null && ! isset($decider[$name])) {
@@ -101,7 +104,7 @@ final class BriefFormTest extends TestCase
 
         self::assertSame(array_keys(Kinds::deciders()), $kinds('stage-1 decider', '/control/stages/0/decider', 'kind'));
         self::assertSame(array_keys(Kinds::triggers()), $kinds('air conditioning', '/control/airConditioning', 'trigger'));
-        self::assertSame(array_keys(Kinds::overrides()), $kinds('override', '/control/override', 'kind'));
+        self::assertSame(array_keys(Kinds::overrides()), $kinds('override', '/control/overrides/0', 'kind'));
     }
 
     public function test_both_stages_can_be_given_to_the_computer_one_after_the_other(): void
@@ -113,6 +116,22 @@ final class BriefFormTest extends TestCase
 
         self::assertSame(['fan', 'fan 2'], array_column(array_column($file['control']['stages'], 'decider'), 'output'));
         self::assertSame([92, 97], array_column(array_column($file['control']['stages'], 'decider'), 'onC'));
+    }
+
+    public function test_a_kit_with_its_own_loom_comes_in_and_goes_out_with_one_answer(): void
+    {
+        $file = $this->file([]);
+        $kit = $this->pick($file, 'stage-1 wiring', 'kit');
+        self::assertSame('kit', $this->questions($kit)['stage-1 wiring']['value']);
+        $files = Orchard::files();
+        $sizing = Sizing::of($files->brief($files->decode(JobFile::encode($kit))), Orchard::shelf());
+        self::assertArrayNotHasKey('fan-1-wire', $sizing->choices, 'nothing is cut for it');
+        foreach ($sizing->circuit->wires as $wire) {
+            self::assertSame($wire->group === 'fan-1-wire' && $wire->stretch !== Stretch::Stub, $wire->segment->given !== null, $wire->id);
+        }
+        $own = $this->pick($kit, 'stage-1 wiring', 'own');
+        self::assertSame('own', $this->questions($own)['stage-1 wiring']['value']);
+        self::assertSame($this->terminals($file), $this->terminals($own));
     }
 
     public function test_a_switch_of_two_contacts_is_taken_for_both_stages_and_left_for_both(): void
@@ -158,12 +177,17 @@ final class BriefFormTest extends TestCase
     private function questions(array $file): array
     {
         $form = BriefForm::of(Orchard::files()->brief($file), $file);
-        $questions = ['air conditioning' => $form['airConditioning'], 'override' => $form['override'], 'system' => $form['system']];
+        $questions = ['air conditioning' => $form['airConditioning'], 'system' => $form['system']];
+        foreach ($form['overrides'] as $override) {
+            $questions[$override['id']] = $override;
+        }
         foreach ($form['stages'] as $stage) {
-            foreach (['decider', 'place', 'side'] as $name) {
-                if ($stage[$name] !== null) {
-                    $questions["{$stage['id']} {$name}"] = $stage[$name];
-                }
+            $asked = [
+                'decider' => $stage['deciding']['decider'], 'place' => $stage['deciding']['place'], 'side' => $stage['side'], 'wiring' => $stage['wiring'],
+                'lead' => $stage['relayLead'],
+            ];
+            foreach (array_filter($asked) as $name => $question) {
+                $questions["{$stage['id']} {$name}"] = $question;
             }
         }
 
@@ -192,6 +216,6 @@ final class BriefFormTest extends TestCase
         $files = Orchard::files();
         $brief = $files->brief($files->decode(JobFile::encode($file)));
 
-        return Sizing::of($brief, Orchard::shelf())->circuit->terminals();
+        return CircuitBuilder::build($brief, Selection::generous($brief, Orchard::shelf()))->terminals();
     }
 }

@@ -48,7 +48,7 @@ final class EvaluatedProofTest extends TestCase
         $drive = Drives::standard()['6-stop-after-climb'];
         $outcome = RoadPresenter::outcome(Message::verbatim('x'), $brief, Vehicle::of(Orchard::sizing($changes))->drive($drive));
         $answer = Wording::english()->worded([
-            'drive' => RoadPresenter::drive($drive), 'drives' => [], 'unreadableDrives' => [], 'outcomes' => [$outcome], 'advice' => [],
+            'drive' => RoadPresenter::drive($drive), 'drives' => [], 'unreadableDrives' => [], 'outcomes' => [$outcome],
             'altitudeM' => 0.0, 'boilsC' => 120.0,
         ]);
         (new Schema)->check('road', json_decode((string) json_encode($answer)));

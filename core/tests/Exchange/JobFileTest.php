@@ -32,7 +32,7 @@ final class JobFileTest extends TestCase
         $file = Orchard::file(['/control/lockouts' => [], '/usage' => [], '/runs' => [], '/pinned' => []]);
         $files = JobFile::standard(Orchard::shelf());
 
-        self::assertNull($files->brief($files->decode(JobFile::encode($file)))->control->lockouts->aboveRpm);
+        self::assertNull($files->brief($files->decode(JobFile::encode($file)))->control->lockouts->engineSpeed);
     }
 
     /** @return iterable<string, array{string, list<string>}> file and the places that must be named */
@@ -45,7 +45,7 @@ final class JobFileTest extends TestCase
         yield 'NaN' => [$with('"restingV": 12.6', '"restingV": NaN'), ['']];
         yield 'a list' => ['[1,2]', ['/format']];
         yield 'another format' => ['{"format":"something"}', ['/format']];
-        yield 'unknown version' => [$with('"version": 3', '"version": 9'), ['/version']];
+        yield 'unknown version' => [$with('"version": 4', '"version": 9'), ['/version']];
         yield 'missing and misspelt' => [
             $with('"thermostatOpensC"', '"thermostatOpenC"'),
             ['/cooling/thermostatOpensC', '/cooling/thermostatOpenC'],
@@ -130,7 +130,7 @@ final class JobFileTest extends TestCase
     public function test_a_file_of_version_1_still_opens_and_is_of_this_version_from_then_on(): void
     {
         foreach (glob(dirname(Orchard::PATH).'/*.lampthread.json') ?: [] as $path) {
-            $old = str_replace('"version": 3', '"version": 1', (string) file_get_contents($path));
+            $old = str_replace('"version": 4', '"version": 1', (string) file_get_contents($path));
             $file = Orchard::files()->decode($old);
 
             self::assertSame([JobFile::VERSION, false], [$file['version'], $file['wiring']['servicePlugs']], basename($path));
@@ -141,6 +141,25 @@ final class JobFileTest extends TestCase
     }
 
     /** In version 2 a fan could be called like a part of the circuit, and took its place. */
+    public function test_a_job_of_version_3_keeps_its_override_its_lockout_and_its_original_wiring(): void
+    {
+        $old = json_decode((string) file_get_contents(Orchard::PATH), true);
+        $old['version'] = 3;
+        $old['control']['override'] = ['kind' => 'change-over', 'ratedA' => 16];
+        unset($old['control']['overrides']);
+        $old['control']['lockouts'] = ['aboveRpm' => 4200, 'cranking' => true];
+        $old['control']['existingFuseA'] = 25;
+        $old['control']['fuseBeforeA'] = 20;
+        $old['control']['stages'][0]['decider'] = ['kind' => 'original', 'output' => 'computer', 'onC' => 96, 'offC' => 90, 'place' => 'engine-outlet', 'areaMm2' => 4];
+        $file = Orchard::files()->decode((string) json_encode(JobFile::withObjects($old)));
+
+        self::assertSame([['kind' => 'change-over', 'ratedA' => 16]], $file['control']['overrides']);
+        self::assertSame(['cranking' => true, 'engineSpeed' => ['rpm' => 4200]], $file['control']['lockouts']);
+        self::assertEquals(['fuseA' => 25, 'fuseBeforeA' => 20, 'areaMm2' => 4, 'isRelayReplaced' => false], $file['control']['stages'][0]['original']);
+        self::assertArrayNotHasKey('existingFuseA', $file['control']);
+        self::assertSame(25.0, Orchard::files()->brief($file)->control->stages[0]->original?->takenFuseA());
+    }
+
     public function test_fans_and_stages_of_version_2_are_numbered(): void
     {
         $old = [
@@ -154,7 +173,7 @@ final class JobFileTest extends TestCase
         $old['control']['stages'][1] = [...$old['control']['stages'][1], 'id' => 'vehicle', 'fans' => ['stud']];
         $new = JobFileUpgrade::upgraded(json_decode((string) json_encode($old)));
 
-        self::assertSame(3, $new->version);
+        self::assertSame(4, $new->version);
         self::assertSame(['fan-1', 'fan-2'], array_column($new->fans, 'id'));
         self::assertSame([['stage-1', ['fan-1']], ['stage-2', ['fan-2']]], array_map(static fn (\stdClass $one): array => [$one->id, $one->fans], $new->control->stages));
         self::assertSame(['relay-to-fan@fan-2-wire', 'dash'], array_keys((array) $new->runs));

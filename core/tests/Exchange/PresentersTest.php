@@ -27,7 +27,7 @@ final class PresentersTest extends TestCase
         yield 'as it is' => [[]];
         yield 'supply side' => [['/control/stages/0/side' => 'supply']];
         yield 'no override, body in metal' => [[
-            '/control/override' => null,
+            '/control/overrides' => [],
             '/control/stages/0/decider/place' => 'engine-outlet',
         ]];
         yield 'full of mistakes' => [[

@@ -37,10 +37,11 @@ final class BuiltFromCutListTest extends TestCase
             yield $name => [Orchard::sizing($changes)];
         }
         $more = [
-            'after-run by key, both lockouts' => ['/control/afterRun' => ['delayS' => 200], '/control/lockouts' => ['aboveRpm' => 4000, 'cranking' => true]],
+            'after-run by key, both lockouts' => ['/control/afterRun' => ['delayS' => 200], '/control/lockouts' => ['engineSpeed' => ['rpm' => 4000], 'cranking' => true]],
             'after-run by a push, feed relay' => ['/control/afterRun' => ['delayS' => 90, 'isPush' => true], '/control/feedRelay' => true],
             'relay on the clutch, three positions' => [
-                '/control/airConditioning' => ['compressor' => 'clutch', 'trigger' => 'separate-relay'], '/control/override' => ['kind' => 'three-position', 'indicator' => true],
+                '/control/airConditioning' => ['compressor' => 'clutch', 'trigger' => 'separate-relay'],
+                '/control/overrides' => [['kind' => 'three-position', 'indicator' => true]],
             ],
         ];
         foreach ($more as $name => $changes) {

@@ -64,7 +64,7 @@ final class EveryLoomTest extends TestCase
                 $override['change-over'],
                 [
                     'afterRun' => ['delayS' => 120],
-                    'lockouts' => ['aboveRpm' => 4000, 'cranking' => true],
+                    'lockouts' => ['engineSpeed' => ['rpm' => 4000], 'cranking' => true],
                     'feedRelay' => true,
                     'feed' => 'fuse-box-stud',
                 ],

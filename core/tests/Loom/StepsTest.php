@@ -58,7 +58,7 @@ final class StepsTest extends TestCase
         yield 'set points to watch for' => [[], self::ORDER[6], 'fan on at 92 °C, off at 87 °C, on again', null];
         yield 'the mix it is filled with' => [['/cooling/glycolPercent' => 40], self::ORDER[6], 'Fill with 40 % glycol', null];
         yield 'every position of a hand switch' => [
-            ['/control/override' => ['kind' => 'three-position']], self::ORDER[5], 'in each position, automatic, on, off, the fan does what it says', null,
+            ['/control/overrides' => [['kind' => 'three-position']]], self::ORDER[5], 'in each position, automatic, on, off, the fan does what it says', null,
         ];
         yield 'a controller is smoothed' => [
             Combination::changes($decider['stepless'], $load['one fan']), self::ORDER[1], 'across its supply', null,
@@ -87,7 +87,7 @@ final class StepsTest extends TestCase
         ];
         yield 'the original is tapped' => [
             Combination::changes($decider['original'], $load['one fan'], 'earth', Combination::airConditioning()['interposing-relay']),
-            'step.mark-original.title', 'nothing is cut', 'cut the fan’s plus',
+            'step.mark-original.title', 'are not cut', 'cut the fan’s plus',
         ];
         yield 'the original is changed over' => [
             Combination::changes($decider['original'], $load['one fan'], 'earth', null, Combination::overrides()['change-over']),

@@ -35,7 +35,7 @@ final class ThreadsTest extends TestCase
     /** @param  array<string, mixed>  $changes */
     #[TestWith([[]])]
     #[TestWith([['/control/stages/0/side' => 'supply']])]
-    #[TestWith([['/control/stages/0/decider/place' => 'engine-outlet', '/control/override' => null]])]
+    #[TestWith([['/control/stages/0/decider/place' => 'engine-outlet', '/control/overrides' => []]])]
     public function test_every_wire_is_drawn_once(array $changes): void
     {
         $circuit = Orchard::sizing($changes)->circuit;

@@ -10,6 +10,7 @@ use LampThread\Circuit\Component\Faults;
 use LampThread\Circuit\Component\Key;
 use LampThread\Circuit\Component\OperatingConditions;
 use LampThread\Circuit\Component\Relay;
+use LampThread\Circuit\Wire;
 use LampThread\Exchange\FaultsReader;
 use LampThread\Message\InvalidInput;
 use LampThread\Message\Problem;
@@ -169,5 +170,21 @@ final class FaultsTest extends TestCase
         $setting = (new OperatingConditions(Key::Run, 850, $coolantC))->withFaults(FaultsReader::read($faults, $circuit));
 
         return (new Solver($circuit))->settle($setting);
+    }
+
+    /** The diode of a controller lets nothing back: what runs through the body does not come round through the controller. */
+    public function test_a_chafed_minus_runs_the_fan_past_its_controller(): void
+    {
+        $circuit = Orchard::sizing(Combination::changes(Combination::deciders()['stepless'], Combination::loads()['one fan']))->circuit;
+        $minus = array_values(array_filter($circuit->wires, static fn (Wire $wire): bool => $wire->to === 'stage-1-controller:M-'))[0];
+        $earth = array_values(array_filter($circuit->wires, static fn (Wire $wire): bool => $wire->from === 'stage-1-controller:31'))[0];
+        $partly = new OperatingConditions(Key::Run, 850, 94);
+        $solver = new Solver($circuit);
+        $sound = $solver->settle($partly);
+        $chafed = $solver->settle($partly->withFaults(new Faults([$minus->id => FaultKind::Chafed])));
+
+        self::assertGreaterThan($sound->currentA('fan-1') + 1, $chafed->currentA('fan-1'));
+        self::assertLessThan(1.0, abs($chafed->currentA($earth->id)));
+        self::assertSame([], $chafed->chattering);
     }
 }

@@ -28,7 +28,7 @@ use PHPUnit\Framework\TestCase;
 /** Each rule holds in a sound circuit and fails in one that was spoilt for it. */
 final class BehavioursTest extends TestCase
 {
-    private const INDICATED = ['/control/override/indicator' => true];
+    private const INDICATED = ['/control/overrides/0/indicator' => true];
 
     /** @return iterable<string, array{string, array<string, mixed>, OperatingConditions, array<string, FaultKind>, string}> rule, job, state, what spoils it, where it fails */
     public static function spoilt(): iterable
@@ -52,7 +52,7 @@ final class BehavioursTest extends TestCase
         ];
         yield 'relay welded' => ['rests', [], $cold, ['fan-1-relay' => FaultKind::StuckOn], 'fan-1'];
         yield 'cut-out shorted' => [
-            'held-off', ['/control/override' => ['kind' => 'cut-out']], new OperatingConditions(Key::Run, 850, 110, ['override' => 'cut']),
+            'held-off', ['/control/overrides' => [['kind' => 'cut-out']]], new OperatingConditions(Key::Run, 850, 110, ['override' => 'cut']),
             ['override' => FaultKind::Short], 'fan-1',
         ];
         yield 'relay welded, key out' => ['dead-with-key-out', [], new OperatingConditions, ['fan-1-relay' => FaultKind::StuckOn], 'battery'];
@@ -159,7 +159,7 @@ final class BehavioursTest extends TestCase
         };
 
         self::assertNotContains('runs-with-air-conditioning', $ids([]));
-        self::assertNotContains('obeys-override', $ids(['/control/override' => null]));
+        self::assertNotContains('obeys-override', $ids(['/control/overrides' => []]));
         self::assertNotContains('runs-on', $ids([]));
         self::assertNotContains('indicator-tells', $ids([]));
         self::assertContains('indicator-tells', $ids(self::INDICATED));

@@ -42,13 +42,13 @@ final class FanDemandTest extends TestCase
             $make($switch, $load['one fan'], more: ['lockouts' => ['cranking' => true]]), new OperatingConditions(Key::Crank, 0, $hot), Demand::HeldOff,
         ];
         yield 'above the lockout' => [
-            $make($switch, $load['one fan'], more: ['lockouts' => ['aboveRpm' => 2500]]), new OperatingConditions(Key::Run, 2500, $hot), Demand::HeldOff,
+            $make($switch, $load['one fan'], more: ['lockouts' => ['engineSpeed' => ['rpm' => 2500]]]), new OperatingConditions(Key::Run, 2500, $hot), Demand::HeldOff,
         ];
         yield 'below the lockout' => [
-            $make($switch, $load['one fan'], more: ['lockouts' => ['aboveRpm' => 2500]]), new OperatingConditions(Key::Run, 2400, $hot), Demand::Temperature,
+            $make($switch, $load['one fan'], more: ['lockouts' => ['engineSpeed' => ['rpm' => 2500]]]), new OperatingConditions(Key::Run, 2400, $hot), Demand::Temperature,
         ];
         yield 'above the lockout, by override' => [
-            $make($switch, $load['one fan'], 'earth', null, $override['force-on'], ['lockouts' => ['aboveRpm' => 2500]]),
+            $make($switch, $load['one fan'], 'earth', null, $override['force-on'], ['lockouts' => ['engineSpeed' => ['rpm' => 2500]]]),
             new OperatingConditions(Key::Run, 3000, $cold, ['override' => 'on']), Demand::Either,
         ];
         foreach (['force-on', 'three-position', 'change-over'] as $kind) {

@@ -27,8 +27,8 @@ final class FindingsTest extends TestCase
     public static function mistakes(): iterable
     {
         $decider = '/control/stages/0/decider';
-        yield 'off at the thermostat’s opening' => [["{$decider}/offC" => 82], 'off-below-thermostat'];
-        yield 'off below it' => [["{$decider}/offC" => 78], 'off-below-thermostat'];
+        yield 'off at the thermostat’s opening' => [["{$decider}/offC" => 82], 'off-low'];
+        yield 'off below it' => [["{$decider}/offC" => 74], 'off-below-thermostat'];
         // Common practice, no source: on 185 °F, off 175 °F; with a thermostat of 82 °C it never stops, where it feels the engine.
         yield 'the 185/175 °F switch on an 82 °C thermostat' => [
             ["{$decider}/onC" => 85.0, "{$decider}/offC" => 79.4, "{$decider}/place" => 'engine-outlet'],
@@ -44,7 +44,27 @@ final class FindingsTest extends TestCase
             'fans-wider-than-core',
         ];
         yield 'a fuse that was raised' => [self::original(['fuseBeforeA' => 15]), 'fuse-raised'];
-        yield 'a 60 A fuse before the maker’s 0.5 mm²' => [self::original(['existingFuseA' => 60], 0.5), 'original-wire-thin'];
+        yield 'an original relay below its fuse' => [self::original(['fuseA' => 30, 'relayA' => 20, 'areaMm2' => 4]), 'original-relay-below-fuse'];
+        yield 'an original plug for less than the fan draws' => [self::original(['connectorA' => 5]), 'original-plug-weak'];
+        yield 'an original relay for less than the fan draws' => [self::original(['relayA' => 9]), 'original-relay-weak'];
+        yield 'an original circuit nobody has looked at' => [self::original(['fuseA' => null]), 'original-assumed'];
+        yield 'an engine-speed switch that closes above idle' => [
+            ['/control/lockouts' => ['engineSpeed' => ['rpm' => 1500, 'action' => 'closes-above']]], 'lockout-at-idle',
+        ];
+        yield 'a probe that hardly reaches in' => [['/control/stages/0/decider/place' => 'core-inlet', '/control/stages/0/decider/depthMm' => 3], 'probe-depth'];
+        yield 'a probe too near the inlet' => [
+            ['/control/stages/0/decider/place' => 'core-inlet', '/control/stages/0/decider/fromInletMm' => 40], 'probe-from-inlet',
+        ];
+        yield 'the engine’s fan taken off' => [['/engineFan' => ['drive' => 'viscous', 'isRemoved' => true, 'diameterMm' => 400]], 'engine-fan-removed'];
+        yield 'the engine’s fan kept' => [['/engineFan' => ['drive' => 'fixed', 'isRemoved' => false, 'diameterMm' => 400]], 'engine-fan-kept'];
+        yield 'a start too hard for a dash switch' => [
+            [
+                ...Combination::changes(Combination::deciders()['hand, carrying the fan'], Combination::loads()['one fan']),
+                '/control/stages/0/decider/ratedA' => 10, '/fans/0/startA' => 34,
+            ],
+            'switch-over-start',
+        ];
+        yield 'a 60 A fuse before the maker’s 0.5 mm²' => [self::original(['fuseA' => 60, 'areaMm2' => 0.5]), 'original-wire-thin'];
         yield 'a clutch wire tapped that has no fuse' => [self::tapped(0), 'tapped-without-fuse'];
         yield 'a clutch wire tapped behind 30 A' => [self::tapped(30), 'tapped-fuse-large'];
         yield 'a tapped fuse nobody has looked at' => [['/control/tappedFuseA' => null], 'tapped-fuse-assumed'];
@@ -86,7 +106,7 @@ final class FindingsTest extends TestCase
         yield '4.8 mm behind the fan' => [['/cooling/clearanceMm' => 70.8], 'fan-gap-small'];
         yield 'thermal switch too small for the coil' => [["{$decider}/ratedA" => 0.1], 'switch-over-rating'];
         yield 'dash switch too small for the coil' => [
-            ['/control/override' => ['kind' => 'force-on', 'ratedA' => 0.1]],
+            ['/control/overrides' => [['kind' => 'force-on', 'ratedA' => 0.1]]],
             'switch-over-rating',
         ];
         yield 'coil fed from the battery' => [['/control/coilFeed' => 'battery'], 'runs-with-key-out'];
@@ -95,13 +115,13 @@ final class FindingsTest extends TestCase
         // Common practice, no source: 2000 rpm was taken as highway; in first gear it is 17 km/h.
         yield 'lockout at 2000 rpm' => [
             [
-                '/control/lockouts' => ['aboveRpm' => 2000],
+                '/control/lockouts' => ['engineSpeed' => ['rpm' => 2000]],
                 '/driveline' => ['axleRatio' => 4.11, 'gearRatios' => [3.5, 1], 'tyreM' => 0.66],
             ],
             'lockout-in-climb',
         ];
         yield 'lockout whose gears nobody told' => [
-            ['/control/lockouts' => ['aboveRpm' => 2000]],
+            ['/control/lockouts' => ['engineSpeed' => ['rpm' => 2000]]],
             'lockout-in-climb',
         ];
         yield 'clutch wire joined to the coil' => [
@@ -160,12 +180,15 @@ final class FindingsTest extends TestCase
     }
 
     /**
-     * @param  array<string, mixed>  $control
+     * @param  array<string, float|null>  $told  of the original circuit
      * @return array<string, mixed>
      */
-    private static function original(array $control, float $areaMm2 = 2.5): array
+    private static function original(array $told): array
     {
-        return Combination::changes([...Combination::deciders()['original'], 'areaMm2' => $areaMm2], Combination::loads()['one fan'], more: $control);
+        $changes = Combination::changes(Combination::deciders()['original'], Combination::loads()['one fan']);
+        $original = $changes['/control']['stages'][0]['original'];
+
+        return [...$changes, '/control/stages/0/original' => [...$original, ...$told]];
     }
 
     /** @return array<string, mixed> */
@@ -196,7 +219,7 @@ final class FindingsTest extends TestCase
         $severities = array_map(
             static fn (Finding $finding): Severity => $finding->severity,
             self::findings(
-                ['/fans/0/depthMm' => 80, '/control/coilFeed' => 'ignition', '/control/override/indicator' => true, '/runs/battery-to-fuse/lengthM' => 0.8],
+                ['/fans/0/depthMm' => 80, '/control/coilFeed' => 'ignition', '/control/overrides/0/indicator' => true, '/runs/battery-to-fuse/lengthM' => 0.8],
             ),
         );
 
@@ -214,7 +237,7 @@ final class FindingsTest extends TestCase
     public function test_a_supply_side_switch_in_a_hose_needs_no_earth(): void
     {
         self::assertSame(
-            [], self::codes(['/control/override/indicator' => true, '/control/stages/0/side' => 'supply', '/control/stages/0/decider/earthLead' => false]),
+            [], self::codes(['/control/overrides/0/indicator' => true, '/control/stages/0/side' => 'supply', '/control/stages/0/decider/earthLead' => false]),
         );
     }
 

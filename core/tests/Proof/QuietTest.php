@@ -96,9 +96,9 @@ final class QuietTest extends TestCase
                 ? [self::DECIDER.'/place' => 'top-hose', self::DECIDER.'/earthLead' => false]
                 : null,
             'ceiling-above-boiling' => ['/cooling/ceilingC' => 140],
-            'lockout-in-climb' => ['/control/lockouts' => ['aboveRpm' => 2000], '/driveline' => ['axleRatio' => 4.11, 'gearRatios' => [3.5, 1], 'tyreM' => 0.66]],
+            'lockout-in-climb' => ['/control/lockouts' => ['engineSpeed' => ['rpm' => 2000]], '/driveline' => ['axleRatio' => 4.11, 'gearRatios' => [3.5, 1], 'tyreM' => 0.66]],
             'tapped-without-fuse' => isset($control['airConditioning']['fuseA']) ? ['/control/airConditioning/fuseA' => 0] : null,
-            'override-not-indicated' => ($control['override']['kind'] ?? '') === 'cut-out' ? ['/control/override' => ['kind' => 'cut-out', 'indicator' => false]] : null,
+            'override-not-indicated' => ($control['overrides'][0]['kind'] ?? '') === 'cut-out' ? ['/control/overrides' => [['kind' => 'cut-out', 'indicator' => false]]] : null,
             'stages-out-of-order' => count($control['stages']) === 2 && ! isset($control['speeds']) ? [
                 '/control/stages/1/decider/onC' => $band['onC'] - 1, '/control/stages/1/decider/offC' => $band['offC'],
             ] : null,

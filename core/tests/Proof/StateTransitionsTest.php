@@ -53,7 +53,7 @@ final class StateTransitionsTest extends TestCase
     #[DataProvider('engines')]
     public function test_key_and_engine_go_one_step(OperatingConditions $setting, array $expected): void
     {
-        $moves = new StateTransitions(Orchard::sizing(['/control/override' => null])->circuit, null, null, false);
+        $moves = new StateTransitions(Orchard::sizing(['/control/overrides' => []])->circuit, null, null, false);
         $at = new OperatingConditions($setting->key, $setting->engineRpm, $moves->temperaturesC[0]);
 
         self::assertSame([...$expected, 'coolant-warms'], array_keys(self::byCode($moves, $at)));
@@ -75,7 +75,7 @@ final class StateTransitionsTest extends TestCase
 
     public function test_an_engine_is_sped_up_past_its_lockout(): void
     {
-        $changes = ['/control/lockouts' => ['aboveRpm' => 4000, 'cranking' => false]];
+        $changes = ['/control/lockouts' => ['engineSpeed' => ['rpm' => 4000], 'cranking' => false]];
         $moves = new StateTransitions(Orchard::sizing($changes)->circuit, 4000, null, false);
         $idle = new OperatingConditions(Key::Run, 850, $moves->temperaturesC[0], $moves->first()->positions);
 

@@ -48,7 +48,7 @@ final class TradeMistakesTest extends TestCase
         yield 'no fuse on one of two feeds joined at the fan' => [
             'feed-without-fuse', [...$relayed, '/pinned/fan-1-air-conditioning-fuse' => 'no-fuse'], $relayed,
         ];
-        yield 'off at or below the thermostat’s opening' => ['off-below-thermostat', [self::DECIDER.'/offC' => 82], [self::DECIDER.'/offC' => 84]];
+        yield 'off below the thermostat’s opening' => ['off-below-thermostat', [self::DECIDER.'/offC' => 77], [self::DECIDER.'/offC' => 84]];
         yield 'on below it' => [
             'on-below-thermostat', [self::DECIDER.'/onC' => 80, self::DECIDER.'/offC' => 75], [self::DECIDER.'/onC' => 92, self::DECIDER.'/offC' => 86],
         ];
@@ -71,8 +71,8 @@ final class TradeMistakesTest extends TestCase
         yield 'hose adapter with no earth' => ['hose-adapter-no-earth', [self::DECIDER.'/earthLead' => false], [self::DECIDER.'/earthLead' => true]];
         yield 'lockout that kills the fan in a slow climb' => [
             'lockout-in-climb',
-            ['/control/lockouts' => ['aboveRpm' => 2000], '/driveline' => self::GEARS],
-            ['/control/lockouts' => ['aboveRpm' => 4500], '/driveline' => self::GEARS],
+            ['/control/lockouts' => ['engineSpeed' => ['rpm' => 2000]], '/driveline' => self::GEARS],
+            ['/control/lockouts' => ['engineSpeed' => ['rpm' => 4500]], '/driveline' => self::GEARS],
         ];
         yield 'after-run that flattens the battery' => [
             'after-run-flattens', ['/control/afterRun' => ['delayS' => 300], '/supply/batteryAh' => 3], [
@@ -85,7 +85,7 @@ final class TradeMistakesTest extends TestCase
             ['/control/stages/0/side' => 'supply', '/control/airConditioning' => $ac['diode']],
         ];
         yield 'fan running while cranking' => ['runs-while-cranking', ['/control/coilFeed' => 'ignition'], ['/control/coilFeed' => 'accessory']];
-        yield 'override with no indication' => ['override-not-indicated', [], ['/control/override/indicator' => true]];
+        yield 'override with no indication' => ['override-not-indicated', [], ['/control/overrides/0/indicator' => true]];
         yield 'pusher wired as a puller' => [
             'fan-blows-backwards',
             ['/fans/0/mount' => 'pusher', '/fans/0/madeFor' => 'puller', '/fans/0/bladeFlipped' => true],
@@ -114,8 +114,8 @@ final class TradeMistakesTest extends TestCase
         ];
         yield 'cut-out that the after-run runs past' => [
             'not-held-off',
-            ['/control/override' => ['kind' => 'cut-out', 'indicator' => true], '/control/afterRun' => ['delayS' => 200]],
-            ['/control/override' => ['kind' => 'cut-out', 'indicator' => true], '/control/afterRun' => ['delayS' => 200, 'isPush' => true]],
+            ['/control/overrides' => [['kind' => 'cut-out', 'indicator' => true]], '/control/afterRun' => ['delayS' => 200]],
+            ['/control/overrides' => [['kind' => 'cut-out', 'indicator' => true]], '/control/afterRun' => ['delayS' => 200, 'isPush' => true]],
         ];
         yield 'coil fed from the battery by mistake' => ['runs-with-key-out', ['/control/coilFeed' => 'battery'], ['/control/coilFeed' => 'accessory']];
         yield 'ceiling reached before the fan' => ['on-above-ceiling', [self::DECIDER.'/onC' => 110], [self::DECIDER.'/onC' => 92]];

@@ -44,7 +44,7 @@ final class WorstCaseTest extends TestCase
     public function test_the_balance_at_idle_has_the_fan_on_that_a_hand_switches(): void
     {
         $sizing = Orchard::sizing([
-            ...SoundJobs::job(12, array_fill(0, 1, ['runA' => 16, 'startA' => 48]), 2), '/control/stages/0/decider' => ['kind' => 'hand'], '/control/override' => null,
+            ...SoundJobs::job(12, array_fill(0, 1, ['runA' => 16, 'startA' => 48]), 2), '/control/stages/0/decider' => ['kind' => 'hand'], '/control/overrides' => [],
         ]);
         $onBench = (new Solver($sizing->circuit))->settle(
             new OperatingConditions(Key::Run, Assumptions::IDLE_RPM, positions: ['stage-1-switch' => 'on']),

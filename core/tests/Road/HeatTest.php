@@ -4,13 +4,22 @@ declare(strict_types=1);
 
 namespace LampThread\Tests\Road;
 
+use LampThread\Brief\Heat;
+use LampThread\Brief\RoadLoad;
 use LampThread\Message\Message;
 use LampThread\Road\Air;
+use LampThread\Road\AirPath;
 use LampThread\Road\Coolant;
 use LampThread\Road\Drive;
 use LampThread\Road\Drives;
+use LampThread\Road\EngineHeat;
+use LampThread\Road\FanCurve;
 use LampThread\Road\FanResponse;
+use LampThread\Road\Felt;
+use LampThread\Road\HeatFlows;
 use LampThread\Road\HeatModel;
+use LampThread\Road\Lumps;
+use LampThread\Road\Pressure;
 use LampThread\Road\Radiator;
 use LampThread\Road\Sample;
 use LampThread\Road\Simulation;
@@ -78,13 +87,16 @@ final class HeatTest extends TestCase
     /** Constant heat, no thermostat: the coolant goes to Q/U exponentially with τ = C/U. */
     public function test_without_a_thermostat_it_is_an_exponential(): void
     {
-        $bay = HeatModel::BAY_W_PER_K;
-        $run = self::driven(self::model(thermostatOpensC: 1000, metalJPerK: 200, engineJPerK: 60_000, metalToCoolantWPerK: 400), 4800, 0.1);
-        $heatW = 6000.0;
-        foreach ([0.25, 0.5, 0.9] as $share) {
-            $sample = $run->samples[(int) ($share * (count($run->samples) - 1))];
-            $analytic = 20 + $heatW / $bay * (1 - exp(-$sample->timeS * $bay / 60_200));
-            self::assertEqualsWithDelta($analytic, $sample->coolantC, 0.01 * ($analytic - 20));
+        $takes = 120.0;
+        $lumps = new Lumps(self::model(thermostatOpensC: -100, metalJPerK: 200, engineJPerK: 60_000, radiatorJPerK: 200), 500, 20, 20);
+        $felt = new Felt([], $lumps, 20);
+        $flows = new HeatFlows(6000, 0, 4000, 4000, $takes, 20, 9000, 0, 0, 0, 20);
+        foreach ([200, 500, 1200] as $seconds) {
+            while ($seconds > $made = ($made ?? 0) + $lumps->advance($flows, $felt, 10, 0.01) * 0.01) {
+                continue;
+            }
+            $analytic = 20 + 6000 / $takes * (1 - exp(-$made * $takes / 60_400));
+            self::assertEqualsWithDelta($analytic, $lumps->coolantC, 0.01 * ($analytic - 20));
         }
     }
 
@@ -105,32 +117,41 @@ final class HeatTest extends TestCase
         }
     }
 
-    /** The same three lumps as resistors and capacitors, thermostat held open, in ngspice. */
+    /** The same four lumps as resistors and capacitors, thermostat held open, in ngspice: core into bay, exhaust that warms up, air that comes round. */
     public function test_ngspice_finds_the_same_warm_up(): void
     {
         $model = self::model(thermostatOpensC: -100);
         $run = self::driven($model, 1800, 0.1);
-        [$takes] = (new \LampThread\Road\AirPath($model))->takes($model->coolantWPerK(850), 0, 0, 20, 0, false);
+        $air = (new AirPath($model))->through($model->coolantWPerK(850), [0.0], null, 0, 20, 20, 0, false);
         $netlist = implode("\n", [
-            '* heat as current, kelvin as volts, ambient is 0',
-            'Iheat 0 m 6000',
+            '* heat as current, kelvin above ambient as volts',
+            sprintf('Iheat 0 m %.9g', $model->engine->coolantW(850, 0)),
+            sprintf('Iexhaust 0 x %.9g', $model->engine->bayW(850, 0)),
+            'Rx x 0 1',
+            'Cx x 0 300 IC=0',
+            'Gx 0 b x 0 1',
             "Rm m e {$this->ohm($model->metalToCoolantWPerK)}",
-            "Rbay e 0 {$this->ohm(HeatModel::BAY_W_PER_K)}",
+            "Rbay e b {$this->ohm(HeatModel::BAY_W_PER_K)}",
             "Rflow e r {$this->ohm($model->coolantWPerK(850))}",
-            sprintf('Grad r 0 e 0 %.9g', $takes),
+            sprintf('Grad r b e 0 %.9g', $air->takesWPerK),
+            sprintf('Ground b r b 0 %.9g', $air->takesWPerK * $air->fromBayWPerK / $air->airWPerK),
+            "Rout b 0 {$this->ohm($air->airWPerK - $air->fromBayWPerK + HeatModel::BAY_LEAKS_W_PER_K)}",
             sprintf('Cm m 0 %.9g IC=0', $model->metalJPerK),
             sprintf('Ce e 0 %.9g IC=0', $model->engineJPerK),
             sprintf('Cr r 0 %.9g IC=0', $model->radiatorJPerK),
+            sprintf('Cb b 0 %.9g IC=0', HeatModel::BAY_J_PER_K),
             '.tran 0.5 1800 0 0.5 uic',
             '.meas tran half FIND v(e) AT=900',
             '.meas tran end FIND v(e) AT=1799',
+            '.meas tran bay FIND v(b) AT=1799',
             '.end',
         ]);
         $spice = Ngspice::measured($netlist);
 
         $half = array_values(array_filter($run->samples, static fn (Sample $sample): bool => $sample->timeS >= 900))[0];
-        self::assertEqualsWithDelta($spice['half'], $half->coolantC - 20, 0.05);
-        self::assertEqualsWithDelta($spice['end'], $run->endsC - 20, 0.05);
+        self::assertEqualsWithDelta($spice['half'], $half->coolantC - 20, 0.07);
+        self::assertEqualsWithDelta($spice['end'], $run->endsC - 20, 0.07);
+        self::assertEqualsWithDelta($spice['bay'], $run->samples[count($run->samples) - 1]->bayC - 20, 0.1);
     }
 
     public function test_a_thermostat_that_is_shut_keeps_the_radiator_cold(): void
@@ -154,17 +175,21 @@ final class HeatTest extends TestCase
         float $thermostatOpensC,
         float $metalJPerK = 12_000,
         float $engineJPerK = 60_000,
-        float $metalToCoolantWPerK = 600,
+        float $radiatorJPerK = 14_000,
     ): HeatModel {
+        $cooling = Orchard::brief()->cooling;
+        $fan = new FanCurve(0.5, 130, 0.24);
+
         return new HeatModel(
-            $thermostatOpensC, $metalJPerK, $engineJPerK, 14_000, $metalToCoolantWPerK, 1500, 0.24, 1.0, true, 0.2, 3600, 0.4, 0.8, 80_000, 6000,
+            $thermostatOpensC, $metalJPerK, $engineJPerK, $radiatorJPerK, 600, 1500, 0.24, 1.0, true, 0.2, 3600, 0.4, new EngineHeat(new Heat),
+            Pressure::of($cooling), [$fan], false,
         );
     }
 
     private static function driven(HeatModel $model, float $lastsS, float $stepS): SimulationResult
     {
         $drive = new Drive(
-            'x', Message::verbatim('x'), Message::verbatim(''), 20, [0, $lastsS], [0, 0], [850, 850], [0, 0], [20, 20], [false, false], [true, true],
+            'x', Message::verbatim('x'), Message::verbatim(''), 20, [0, $lastsS], [0, 0], [850, 850], [0.0, 0.0], [20, 20], [false, false], [true, true],
         );
 
         return self::simulation($model, $stepS)->run($drive);
@@ -174,6 +199,6 @@ final class HeatTest extends TestCase
     {
         $sizing = Orchard::sizing(['/control/stages/0/decider' => ['kind' => 'hand']]);
 
-        return new Simulation($model, new FanResponse($sizing->brief, $sizing->circuit), [null], 200, 0, $stepS);
+        return new Simulation($model, new FanResponse($sizing->brief, $sizing->circuit), [null], 200, 70, new RoadLoad, 0, $stepS);
     }
 }

@@ -79,7 +79,7 @@ final class PracticeTest extends TestCase
         $stepless = Combination::deciders()['stepless'];
         $sizing = Orchard::sizing([
             ...SoundJobs::job(12, [['runA' => 12, 'startA' => 36], ['runA' => 12, 'startA' => 36]], 2),
-            '/control/stages/0/decider' => $stepless, '/control/override' => null,
+            '/control/stages/0/decider' => $stepless, '/control/overrides' => [],
             '/runs/relay-to-fan' => ['lengthM' => 0.4], '/runs/fan-to-earth' => ['lengthM' => 0.4], '/runs/fuse-to-relay' => ['lengthM' => 1.85],
         ]);
 

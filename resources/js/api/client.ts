@@ -4,6 +4,8 @@ import type { Calibration } from "./generated/calibration";
 import type { ChangeRequest } from "./generated/change-request";
 import type { ProofComparison } from "./generated/comparison";
 import type { ArchiveRequest } from "./generated/archive-request";
+import type { ArrangementRequest } from "./generated/arrangement-request";
+import type { Gallery } from "./generated/arrangements";
 import type { CodeRequest } from "./generated/code-request";
 import type { Health } from "./generated/health";
 import type { HideCustomersRequest } from "./generated/hide-customers-request";
@@ -18,7 +20,14 @@ import type { PartRequest } from "./generated/part-request";
 import type { Problem } from "./generated/problem";
 import type { Proof } from "./generated/proof";
 import type { Revisions } from "./generated/revisions";
+import type { LogOverPlan } from "./generated/log";
+import type { LogColumns } from "./generated/log-columns";
+import type { LogComparison } from "./generated/log-comparison";
+import type { Logs, LogSummary } from "./generated/logs";
+import type { MadeDrive } from "./generated/made-drive";
 import type { Road, RoadDrive } from "./generated/road";
+import type { SetPointCard } from "./generated/set-point-card";
+import type { RoadAdvice } from "./generated/road-advice";
 import type { RoadRequest } from "./generated/road-request";
 import type { SavedJob } from "./generated/saved-job";
 import type { Shelf } from "./generated/shelf";
@@ -44,6 +53,9 @@ export class Refused extends Error {
 export function problemsOf(error: unknown): Problem[] {
   return error instanceof Refused ? error.problems : [{ at: "", message: String(error) }];
 }
+
+/** Enough of a log to see what its columns are. */
+const FIRST_LINES_BYTES = 65_536;
 
 async function call<T>(method: string, path: string, body?: object | string | File, signal?: AbortSignal): Promise<T> {
   const response = await send(method, path, body, signal);
@@ -109,7 +121,7 @@ export interface BenchQuestion {
 }
 
 /** Work that is done by a worker and looked at while it goes on. */
-export type TaskKind = "pairs" | "sweep";
+export type TaskKind = "pairs" | "sweep" | "band";
 
 /** Which jobs the desk shows, as its address has it; an empty text is no wish. */
 export interface JobQuestion {
@@ -140,7 +152,25 @@ export const api = {
   health: () => call<Health>("GET", "health"),
   road: (id: string, question: RoadRequest, signal?: AbortSignal) =>
     call<Road>("POST", `jobs/${id}/road`, question, signal),
-  calibrate: (id: string, file: File) => call<Calibration>("POST", `jobs/${id}/road/calibrate`, file),
+  advice: (id: string) => call<RoadAdvice>("GET", `jobs/${id}/road/advice`),
+  setPointCard: (id: string) => call<SetPointCard>("GET", `jobs/${id}/road/card`),
+  logColumns: (file: File) =>
+    call<LogColumns>("POST", "log-columns", new File([file.slice(0, FIRST_LINES_BYTES)], file.name)),
+  logs: (id: string) => call<Logs>("GET", `jobs/${id}/logs`),
+  log: (id: string, log: string) => call<LogOverPlan>("GET", `jobs/${id}/logs/${log}`),
+  importLog: (id: string, file: File, asked: { name: string; taken: string; mapping: string }) =>
+    call<LogSummary>("POST", `jobs/${id}/logs?${new URLSearchParams(asked).toString()}`, file),
+  fitToLog: (id: string, log: string) => call<Calibration>("POST", `jobs/${id}/logs/${log}/fit`),
+  compareLogs: (id: string, before: string, after: string) =>
+    call<LogComparison>("GET", `jobs/${id}/logs/${before}/against/${after}`),
+  removeLog: (id: string, log: string) => call<undefined>("DELETE", `jobs/${id}/logs/${log}`),
+  recordWithStandIn: async (id: string, device: string, asked: { drive: string; faults: string }) => {
+    const response = await send("GET", `jobs/${id}/stand-in/${device}?${new URLSearchParams(asked).toString()}`);
+    return new File([await response.blob()], `${device}.csv`, { type: "text/csv" });
+  },
+  legs: (drive: string) => call<MadeDrive | null>("GET", `drives/${drive}/legs`),
+  makeDrive: (id: string, made: MadeDrive, inPlaceOf: string) =>
+    call<RoadDrive>("POST", `jobs/${id}/road/drives/made?${new URLSearchParams({ inPlaceOf }).toString()}`, made),
   importDrive: (id: string, name: string, file: File) =>
     call<RoadDrive>("POST", `jobs/${id}/road/drives?name=${encodeURIComponent(name)}`, file),
   shelf: () => call<Shelf>("GET", "shelf"),
@@ -152,7 +182,10 @@ export const api = {
   jobs: (question: JobQuestion, after: string, signal?: AbortSignal) =>
     call<JobPage>("GET", `jobs?${new URLSearchParams({ ...question, after }).toString()}`, undefined, signal),
   job: (id: string) => call<SavedJob>("GET", `jobs/${id}`),
-  start: () => call<SavedJob>("POST", "jobs"),
+  gallery: () => call<Gallery>("GET", "arrangements"),
+  start: (arrangement: string | null) => call<SavedJob>("POST", "jobs", { arrangement } satisfies ArrangementRequest),
+  arrange: (id: string, version: number, arrangement: string) =>
+    call<SavedJob>("POST", `jobs/${id}/arrangement`, { version, arrangement } satisfies ArrangementRequest),
   importFile: (text: string) => call<SavedJob>("POST", "jobs/import", text),
   mend: (id: string, text: string) => call<SavedJob>("POST", `jobs/${id}/mend`, text),
   remove: (id: string, version: number) => call<undefined>("DELETE", `jobs/${id}`, withVersion(version)),

@@ -1,52 +1,23 @@
-import type { FormField, FormStage } from "../api/generated/saved-job";
+import type { FormDeciding } from "../api/generated/saved-job";
 import { Choose } from "../job/Choose";
 import { QuantityField } from "../job/QuantityField";
-import { TextField } from "../job/TextField";
-import { kindOf } from "../kit/units";
+import { Fields } from "./Fields";
+import { FormFields } from "./FormFields";
 
 /** What decides a stage, and only what that decider needs to be told: the server says what to ask. */
-export function DeciderFields({ stage }: { stage: FormStage }) {
-  const at = `${stage.path}/decider`;
-  const typed = stage.fields.filter((field) => field.type !== "flag");
+export function DeciderFields({ deciding }: { deciding: FormDeciding }) {
+  const { path, band, place, decider } = deciding;
   return (
     <>
-      <Choose label="Decided by" value={stage.decider.value} options={stage.decider.options} />
-      {stage.place !== null && <Choose label="It senses at" value={stage.place.value} options={stage.place.options} />}
-      {(stage.band !== null || typed.length > 0) && (
-        <div className="grid gap-3 sm:grid-cols-3">
-          {stage.band !== null && (
-            <>
-              <QuantityField path={`${at}/onC`} label="On at" kind="temperature" value={stage.band.onC} />
-              <QuantityField path={`${at}/offC`} label="Off at" kind="temperature" value={stage.band.offC} />
-            </>
-          )}
-          {typed.map((field) => (
-            <TypedField key={field.path} field={field} />
-          ))}
-        </div>
+      {decider.options.length > 1 && <Choose label="Decided by" value={decider.value} options={decider.options} />}
+      {place !== null && <Choose label="It senses at" value={place.value} options={place.options} />}
+      {band !== null && (
+        <Fields>
+          <QuantityField path={`${path}/onC`} label="On at" kind="temperature" value={band.onC} />
+          <QuantityField path={`${path}/offC`} label="Off at" kind="temperature" value={band.offC} />
+        </Fields>
       )}
-      {stage.fields
-        .filter((field) => field.type === "flag")
-        .map((field) => (
-          <Choose key={field.path} label={field.label} value={String(field.value)} options={field.options} />
-        ))}
-      {stage.side !== null && (
-        <Choose label="Switched side of the coil" value={stage.side.value} options={stage.side.options} />
-      )}
+      <FormFields fields={deciding.fields} />
     </>
-  );
-}
-
-function TypedField({ field }: { field: FormField }) {
-  return field.type === "text" ? (
-    <TextField path={field.path} label={field.label} value={String(field.value ?? "")} />
-  ) : (
-    <QuantityField
-      path={field.path}
-      label={field.label}
-      kind={kindOf(field.unit)}
-      value={typeof field.value === "number" ? field.value : null}
-      {...(field.usual === null ? {} : { placeholder: field.usual })}
-    />
   );
 }

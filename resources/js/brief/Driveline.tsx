@@ -3,12 +3,12 @@ import { Button } from "../kit/Button";
 import { QuantityField } from "../job/QuantityField";
 
 /** The engine speed of a lockout, and what it means on the road in each gear. */
-export function Driveline({ aboveRpm }: { aboveRpm: number }) {
+export function Driveline({ rpm }: { rpm: number }) {
   const { job, change } = useJob();
   const driveline = job.file.driveline ?? null;
   return (
     <div className="grid gap-3 sm:grid-cols-3">
-      <QuantityField path="/control/lockouts/aboveRpm" label="Off above" kind="rpm" value={aboveRpm} />
+      <QuantityField path="/control/lockouts/engineSpeed/rpm" label="Its speed" kind="rpm" value={rpm} />
       {driveline === null ? (
         <Button
           className="self-end"

@@ -1,7 +1,6 @@
 import type { Fan, JobFile } from "../api/generated/saved-job";
 import { useJob } from "../job/JobContext";
 import { Button } from "../kit/Button";
-import { Panel } from "../kit/Panel";
 import { QuantityField } from "../job/QuantityField";
 import { TextField } from "../job/TextField";
 import { Choose } from "../job/Choose";
@@ -12,14 +11,7 @@ export function Fans() {
   const { job, change } = useJob();
   const { fans } = job.file;
   return (
-    <Panel
-      title="4  Fans"
-      aside={
-        fans.length < MOST_FANS && (
-          <Button onClick={() => void change({ label: "Add a fan", changes: withAnother(job.file) })}>Add a fan</Button>
-        )
-      }
-    >
+    <>
       <ul className="grid gap-5">
         {fans.map((fan, at) => (
           <li key={fan.id} className="grid gap-3 border-t border-line pt-3 first:border-0 first:pt-0">
@@ -35,13 +27,21 @@ export function Fans() {
           </li>
         ))}
       </ul>
-    </Panel>
+      {fans.length < MOST_FANS && (
+        <Button
+          className="justify-self-start"
+          onClick={() => void change({ label: "Add a fan", changes: withAnother(job.file) })}
+        >
+          Add a fan
+        </Button>
+      )}
+    </>
   );
 }
 
 function FanFields({ fan, path }: { fan: Fan; path: string }) {
   const { job } = useJob();
-  const gapMm = job.file.cooling.clearanceMm - fan.depthMm;
+  const gapMm = job.form.fit.layouts.flatMap((one) => one.holes).find((hole) => hole.fan === fan.name)?.gapMm;
   return (
     <>
       <Choose
@@ -74,9 +74,21 @@ function FanFields({ fan, path }: { fan: Fan; path: string }) {
           label="Depth"
           kind="depth"
           value={fan.depthMm}
-          hint={fan.mount === "puller" ? `Leaves ${gapMm.toFixed(0)} mm to the nearest pulley or belt.` : ""}
+          hint={
+            fan.mount === "puller" && gapMm !== undefined
+              ? `Leaves ${gapMm.toFixed(0)} mm to the nearest pulley or belt.`
+              : undefined
+          }
         />
         <QuantityField path={`${path}/flowM3h`} label="Air moved" kind="m³/h" value={fan.flowM3h} />
+        <QuantityField path={`${path}/startS`} label="Up to speed in" kind="s" value={fan.startS} usual="1" />
+        <QuantityField
+          path={`${path}/roomMm`}
+          label="Room behind it"
+          kind="depth"
+          value={fan.roomMm}
+          usual="as everywhere"
+        />
       </div>
     </>
   );

@@ -1,6 +1,7 @@
 import { useJob } from "../job/JobContext";
-import { Panel } from "../kit/Panel";
+import { Why } from "../kit/Why";
 import { SegmentedControl } from "../kit/SegmentedControl";
+import { VehiclePlan } from "./VehiclePlan";
 import { QuantityField } from "../job/QuantityField";
 
 const ZONES = [
@@ -16,10 +17,11 @@ export function Lengths() {
   const { wiring, runs = {} } = job.file;
   const sizes = job.design.choices.find((choice) => choice.kind === "wire")?.candidates ?? [];
   return (
-    <Panel title="9  Wires as they lie">
+    <>
       <div className="grid gap-3 sm:grid-cols-3">
         <SegmentedControl
           label="Cable"
+          aside={<Why path="/wiring/catalogue" label="Cable" />}
           value={wiring.catalogue}
           options={[
             { value: "metric", label: "mm²" },
@@ -30,13 +32,15 @@ export function Lengths() {
         />
         <SegmentedControl
           label="Insulation rated"
+          aside={<Why path="/wiring/insulationC" label="Insulation rated" />}
           value={String(wiring.insulationC)}
           options={["85", "100", "105", "125", "150"].map((rated) => ({ value: rated, label: `${rated}°` }))}
           onChange={(rated) => void change({ label: "Insulation", changes: { "/wiring/insulationC": Number(rated) } })}
         />
         <QuantityField path="/wiring/dropLimitPercent" label="Loop may lose" kind="%" value={wiring.dropLimitPercent} />
       </div>
-      <ul className="mt-4 grid gap-3">
+      <VehiclePlan />
+      <ul className="grid gap-3">
         {job.design.stretches.map((stretch) => (
           <li key={stretch.id} className="grid items-end gap-3 border-t border-line pt-3 sm:grid-cols-[1fr_1.3fr]">
             <QuantityField
@@ -94,7 +98,7 @@ export function Lengths() {
           </li>
         ))}
       </ul>
-    </Panel>
+    </>
   );
 }
 

@@ -1,101 +1,72 @@
 import { useJob } from "../job/JobContext";
-import { Panel } from "../kit/Panel";
 import { Choose } from "../job/Choose";
 import { QuantityField } from "../job/QuantityField";
-import { Driveline } from "./Driveline";
+import { Button } from "../kit/Button";
+import { AddOption } from "./AddOption";
+import { Fields } from "./Fields";
+import { FormFields } from "./FormFields";
+import { OverrideTruth } from "./OverrideTruth";
+import { Toggles } from "./Toggles";
 
-/** What the driver may do to the fan, what runs it on, and what keeps it from running. */
+const MOST = 4;
+
+/** What the driver may do to the fans, what it all comes to, and what runs them on. */
 export function Overrides() {
-  const { job } = useJob();
-  const { control } = job.file;
-  const { form } = job;
-  const override = control.override;
-  const afterRun = control.afterRun ?? null;
-  const aboveRpm = control.lockouts?.aboveRpm ?? null;
+  const { job, change } = useJob();
+  const { overrides, addOverride } = job.form;
+  const afterRun = job.file.control.afterRun ?? null;
   return (
-    <Panel title="7  Override, after-run, lockouts">
-      <div className="grid gap-4">
-        <Choose label="Dash override" value={form.override.value} options={form.override.options} />
-        {override !== null && (
+    <>
+      {overrides.length === 0 && <p>No switch on the dash: nothing to forget and nothing to leave on.</p>}
+      {overrides.map((override, at) => (
+        <section
+          key={override.id}
+          className="grid gap-4 border-b border-line pb-4"
+          aria-label={`Dash switch ${String(at + 1)}`}
+        >
           <Choose
-            label="Indicator lamp"
-            value={override.indicator === true ? "yes" : "no"}
-            options={[
-              {
-                value: "no",
-                label: "None",
-                fits: "An override nobody sees stays on.",
-                changes: { "/control/override/indicator": false },
-              },
-              {
-                value: "yes",
-                label: "Lit while the fan is fed",
-                fits: "From the fan’s plus to earth, so it tells the truth.",
-                changes: { "/control/override/indicator": true },
-              },
-            ]}
+            label={overrides.length === 1 ? "Dash override" : `Dash override ${String(at + 1)}`}
+            value={override.value}
+            options={override.options}
           />
-        )}
-        <Choose
-          label="After the key is out"
-          value={afterRun === null ? "none" : afterRun.isPush === true ? "push" : "key"}
-          options={[
-            { value: "none", label: "Stops", fits: "Usual.", changes: { "/control/afterRun": null } },
-            {
-              value: "key",
-              label: "Runs on by time relay",
-              fits: "Heat soak: in parallel with the main relay, 30 to 30 and 87 to 87. 3.5 to 4 min is usual.",
-              changes: { "/control/afterRun": { delayS: 235 } },
-            },
-            {
-              value: "push",
-              label: "Runs on by a push",
-              fits: "The same relay, started by a button.",
-              changes: { "/control/afterRun": { delayS: 120, isPush: true } },
-            },
-          ]}
-        />
-        {afterRun !== null && (
+          <Toggles label="It acts on" path="/control/overrides/stages" toggles={override.stages} />
+          <FormFields fields={override.fields} />
+          <Button
+            className="justify-self-start text-muted"
+            onClick={() => void change({ label: "Remove a switch", changes: override.remove })}
+          >
+            Remove this switch
+          </Button>
+        </section>
+      ))}
+      {overrides.length < MOST && (
+        <AddOption label={overrides.length === 0 ? "Add a dash switch" : "Add another"} options={addOverride} />
+      )}
+      <OverrideTruth />
+      <Choose
+        label="After the key is out"
+        value={afterRun === null ? "none" : afterRun.isPush === true ? "push" : "key"}
+        options={[
+          { value: "none", label: "Stops", fits: "Usual.", changes: { "/control/afterRun": null } },
+          {
+            value: "key",
+            label: "Runs on by time relay",
+            fits: "Heat soak: in parallel with the main relay, 30 to 30 and 87 to 87. 3.5 to 4 min is usual.",
+            changes: { "/control/afterRun": { delayS: 235 } },
+          },
+          {
+            value: "push",
+            label: "Runs on by a push",
+            fits: "The same relay, started by a button.",
+            changes: { "/control/afterRun": { delayS: 120, isPush: true } },
+          },
+        ]}
+      />
+      {afterRun !== null && (
+        <Fields>
           <QuantityField path="/control/afterRun/delayS" label="It runs on for" kind="s" value={afterRun.delayS} />
-        )}
-        <Choose
-          label="Off above an engine speed"
-          value={aboveRpm === null ? "no" : "yes"}
-          options={[
-            {
-              value: "no",
-              label: "No",
-              fits: "Usual.",
-              changes: { "/control/lockouts": { ...control.lockouts, aboveRpm: null } },
-            },
-            {
-              value: "yes",
-              label: "Yes",
-              fits: "Cheap, but engine speed is not road speed: think of a low gear up a hill.",
-              changes: { "/control/lockouts": { ...control.lockouts, aboveRpm: 4500 } },
-            },
-          ]}
-        />
-        {aboveRpm !== null && <Driveline aboveRpm={aboveRpm} />}
-        <Choose
-          label="Off while cranking"
-          value={control.lockouts?.cranking === true ? "yes" : "no"}
-          options={[
-            {
-              value: "no",
-              label: "By the feed",
-              fits: "A feed from 75 drops out by itself.",
-              changes: { "/control/lockouts": { ...control.lockouts, cranking: false } },
-            },
-            {
-              value: "yes",
-              label: "By a contact",
-              fits: "Where the feed stays live while the starter turns.",
-              changes: { "/control/lockouts": { ...control.lockouts, cranking: true } },
-            },
-          ]}
-        />
-      </div>
-    </Panel>
+        </Fields>
+      )}
+    </>
   );
 }

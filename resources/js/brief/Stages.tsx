@@ -1,8 +1,10 @@
-import type { JobFile, Stage } from "../api/generated/saved-job";
+import type { FormStage, JobFile, Stage } from "../api/generated/saved-job";
 import { useJob } from "../job/JobContext";
-import { Panel } from "../kit/Panel";
+import { Button } from "../kit/Button";
 import { Choose, type Option } from "../job/Choose";
+import { AddOption } from "./AddOption";
 import { DeciderFields } from "./DeciderFields";
+import { FormFields } from "./FormFields";
 
 type Way = "together" | "shared" | "stages" | "dropping-resistor" | "two-windings" | "series-parallel";
 
@@ -11,22 +13,53 @@ export function Stages() {
   const { job } = useJob();
   const { stages } = job.file.control;
   return (
-    <Panel title="5  Who decides">
-      <div className="grid gap-4">
-        <Choose label="The fans run" value={wayOf(job.file)} options={waysFor(job.file)} />
-        {stages.map((stage, at) => (
-          <section key={stage.id} className="grid gap-4 border-t border-line pt-3" aria-label={`Stage ${at + 1}`}>
-            {stages.length > 1 && (
-              <h3 className="font-bold">
-                Stage {at + 1}
-                {job.file.control.speeds ? (at === 0 ? ", low" : ", high") : `: ${namesOf(stage, job.file)}`}
-              </h3>
-            )}
-            {job.form.stages[at] && <DeciderFields stage={job.form.stages[at]} />}
-          </section>
-        ))}
-      </div>
-    </Panel>
+    <>
+      <Choose label="The fans run" value={wayOf(job.file)} options={waysFor(job.file)} />
+      {stages.map((stage, at) => (
+        <section key={stage.id} className="grid gap-4 border-t border-line pt-3" aria-label={`Stage ${at + 1}`}>
+          {stages.length > 1 && (
+            <h3 className="font-bold">
+              Stage {at + 1}
+              {job.file.control.speeds ? (at === 0 ? ", low" : ", high") : `: ${namesOf(stage, job.file)}`}
+            </h3>
+          )}
+          {job.form.stages[at] && <StageFields stage={job.form.stages[at]} />}
+        </section>
+      ))}
+    </>
+  );
+}
+
+/** One stage: whose wiring it is on, what decides it, and what runs it beside that. */
+function StageFields({ stage }: { stage: FormStage }) {
+  const { change } = useJob();
+  return (
+    <>
+      <Choose label="Its wiring" value={stage.wiring.value} options={stage.wiring.options} />
+      <FormFields fields={stage.original} />
+      <DeciderFields deciding={stage.deciding} />
+      {stage.side !== null && (
+        <Choose label="Switched side of the coil" value={stage.side.value} options={stage.side.options} />
+      )}
+      {stage.relayLead !== null && (
+        <Choose label="The relay stands" value={stage.relayLead.value} options={stage.relayLead.options} />
+      )}
+      {stage.parallel.map((deciding) => (
+        <section key={deciding.path} className="grid gap-4 border-l-4 border-l-line pl-4" aria-label="Runs it too">
+          <h4 className="font-bold">Runs it too: {deciding.decider.options[0]?.label}</h4>
+          <DeciderFields deciding={deciding} />
+          <Button
+            className="justify-self-start text-muted"
+            onClick={() =>
+              void change({ label: "Remove a trigger", changes: deciding.remove as Record<string, unknown> })
+            }
+          >
+            Remove this trigger
+          </Button>
+        </section>
+      ))}
+      <AddOption label="Add what runs it too" options={stage.addParallel} />
+    </>
   );
 }
 

@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { Why } from "../kit/Why";
 import { SegmentedControl } from "../kit/SegmentedControl";
 import { useJob } from "./JobContext";
 
@@ -27,6 +28,7 @@ export function Choose<T extends string>({ label, value, options }: Props<T>) {
         label={label}
         value={value}
         options={options}
+        aside={<Why path={pathOf(options)} label={label} />}
         onChange={(chosen) => {
           const option = options.find((one) => one.value === chosen);
           if (option === undefined) {
@@ -44,4 +46,9 @@ export function Choose<T extends string>({ label, value, options }: Props<T>) {
       )}
     </div>
   );
+}
+
+/** The place of the job file a choice is about: the first that any of its options sets. */
+function pathOf(options: Option[]): string {
+  return options.flatMap((option) => Object.keys(option.changes))[0] ?? "";
 }

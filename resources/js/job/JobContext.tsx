@@ -17,6 +17,8 @@ interface OpenJob {
   saving: Saving;
   /** Saves a change; settles with the version the job then has, and with what was refused. */
   change: (change: Change) => Promise<Outcome>;
+  /** Puts a usual arrangement into the job. */
+  arrange: (arrangement: string) => Promise<Outcome>;
   undo: () => Promise<void>;
   redo: () => Promise<void>;
   /** Goes back to any version of the history. */
@@ -98,6 +100,7 @@ export function JobProvider({ id, children, loading, failed }: Props) {
         job: query.data,
         saving,
         change,
+        arrange: (arrangement) => send((version) => api.arrange(id, version, arrangement)),
         undo: async () => {
           await send((version) => api.undo(id, version));
         },

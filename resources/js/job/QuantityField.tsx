@@ -1,6 +1,7 @@
 import { useId } from "react";
 import { FieldFrame, wrongness } from "../kit/FieldFrame";
 import { digits, shown, useUnits, withUnit, type Kind } from "../kit/units";
+import { Why } from "../kit/Why";
 import { useTypedText } from "../kit/useTypedText";
 import { useJob } from "./JobContext";
 
@@ -12,7 +13,7 @@ interface Props {
   value: number | null | undefined;
   /** Shown in the empty field: what is taken when nothing is given. */
   usual?: string;
-  hint?: string;
+  hint?: string | undefined;
   /** Shown in a field that was never filled. */
   placeholder?: string;
 }
@@ -42,7 +43,14 @@ export function QuantityField({ path, label, kind, value, usual, hint, placehold
 
   return (
     <div>
-      <FieldFrame id={id} label={label} unit={unit} wrong={typed.wrong} hint={hint}>
+      <FieldFrame
+        id={id}
+        label={label}
+        unit={unit}
+        wrong={typed.wrong}
+        hint={hint}
+        aside={<Why path={path} label={label} />}
+      >
         <input
           id={id}
           inputMode="text"

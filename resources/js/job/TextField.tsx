@@ -1,5 +1,6 @@
 import { useId } from "react";
 import { FieldFrame, wrongness } from "../kit/FieldFrame";
+import { Why } from "../kit/Why";
 import { useTypedText } from "../kit/useTypedText";
 import { useJob } from "./JobContext";
 
@@ -38,7 +39,7 @@ export function TextField({ path, label, value, lines = 1 }: Props) {
   };
   return (
     <div>
-      <FieldFrame id={id} label={label} wrong={typed.wrong}>
+      <FieldFrame id={id} label={label} wrong={typed.wrong} aside={<Why path={path} label={label} />}>
         {lines === 1 ? <input type="text" {...props} /> : <textarea rows={lines} {...props} />}
       </FieldFrame>
     </div>

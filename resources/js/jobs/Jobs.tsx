@@ -80,9 +80,12 @@ export function Jobs() {
           }}
         />
         {mayChange && (
-          <Button tone="strong" onClick={() => void attempt(async () => void open((await api.start()).id))}>
+          <Link
+            to="/new"
+            className="grid min-h-11 place-items-center rounded-[3px] bg-accent px-4 text-[0.95rem] font-semibold text-on-accent hover:opacity-90"
+          >
             New job
-          </Button>
+          </Link>
         )}
       </header>
       <Filters />

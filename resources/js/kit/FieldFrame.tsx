@@ -7,16 +7,21 @@ interface Props {
   unit?: string | undefined;
   wrong: string | undefined;
   hint?: string | undefined;
+  /** Stands beside the label. */
+  aside?: ReactNode;
   children: ReactNode;
 }
 
 /** What stands round an input: its label, its unit, and what is wrong with what was typed. */
-export function FieldFrame({ id, label, unit, wrong, hint, children }: Props) {
+export function FieldFrame({ id, label, unit, wrong, hint, aside, children }: Props) {
   return (
     <>
-      <label htmlFor={id} className="field-label">
-        {label}
-      </label>
+      <div className="mb-1 flex items-center">
+        <label htmlFor={id} className="field-label mb-0">
+          {label}
+        </label>
+        {aside}
+      </div>
       <div className={`field ${wrong === undefined ? "" : "border-danger"}`}>
         {children}
         {unit !== undefined && <span className="pr-3 text-sm whitespace-nowrap text-muted">{unit}</span>}

@@ -1,5 +1,5 @@
 import { ToggleGroup } from "radix-ui";
-import { useId } from "react";
+import { useId, type ReactNode } from "react";
 
 interface SegmentedControlProps<T extends string> {
   label: string;
@@ -7,6 +7,8 @@ interface SegmentedControlProps<T extends string> {
   options: { value: T; label: string; fits?: string | null }[];
   onChange: (value: T) => void;
   hideLabel?: boolean;
+  /** Stands beside the label. */
+  aside?: ReactNode;
 }
 
 /** One of a few: all of them in sight, pressed with a thumb. The sentence under it says when the chosen one fits. */
@@ -16,13 +18,17 @@ export function SegmentedControl<T extends string>({
   options,
   onChange,
   hideLabel = false,
+  aside,
 }: SegmentedControlProps<T>) {
   const id = useId();
   const fits = options.find((option) => option.value === value)?.fits;
   return (
     <div>
-      <div id={id} className={hideLabel ? "sr-only" : "field-label"}>
-        {label}
+      <div className={hideLabel ? "sr-only" : "mb-1 flex items-center"}>
+        <div id={id} className="field-label mb-0">
+          {label}
+        </div>
+        {aside}
       </div>
       <ToggleGroup.Root
         type="single"

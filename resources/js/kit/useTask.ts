@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { api, type Refused, type TaskKind } from "../api/client";
 import type { PairsRow } from "../api/generated/proof-pairs";
+import type { BandRow } from "../api/generated/band";
 import type { SweepRow } from "../api/generated/sweep";
 import type { Task } from "../api/generated/task";
 import { keys } from "../api/keys";
@@ -9,6 +10,7 @@ import { keys } from "../api/keys";
 interface TaskRows {
   pairs: PairsRow;
   sweep: SweepRow;
+  band: BandRow;
 }
 
 /** How often open work is looked at, ms. */

@@ -4,6 +4,8 @@ import { Button } from "../kit/Button";
 import { Panel } from "../kit/Panel";
 import { useText, useTexts } from "../kit/messages";
 import { digits, money, useShown } from "../kit/units";
+import { PlanDrawing } from "../drawing/PlanDrawing";
+import { ShroudSketch } from "../drawing/ShroudSketch";
 import { Labels } from "./Labels";
 import { PinCards } from "./PinCards";
 
@@ -138,6 +140,28 @@ export function Loom() {
       <Panel title="Labels">
         <Labels wires={design.wires.filter((wire) => !wire.isThere)} />
       </Panel>
+
+      {job.form.plan.drawn !== null && (
+        <Panel title="Where parts sit">
+          <div className="grid gap-4 sm:grid-cols-[2fr_1fr]">
+            <PlanDrawing plan={job.form.plan.drawn} />
+            <ol className="grid content-start gap-1">
+              {job.form.plan.drawn.places.map((place, at) => (
+                <li key={place.id}>
+                  <b className="font-mono">{at + 1}</b> {text(place, "label")}:{" "}
+                  {place.options.find((option) => option.zone === place.zone)?.label}
+                </li>
+              ))}
+            </ol>
+          </div>
+        </Panel>
+      )}
+
+      {job.form.fit.layouts.map((layout) => (
+        <Panel key={layout.mount} title={layout.mount === "puller" ? "Shroud, to scale" : "Fans in front, to scale"}>
+          <ShroudSketch layout={layout} />
+        </Panel>
+      ))}
 
       <section className="panel sheet">
         <h2 className="heading mb-3">Steps</h2>

@@ -41,6 +41,7 @@ export function Calibration({ fit }: { fit: Fit }) {
         {Object.entries(fit.figures).map(([name, value]) => (
           <li key={name}>
             <b>{NAMES[name]?.name ?? name}</b>: {digits(value)} {NAMES[name]?.unit}
+            {fit.spreads[name] !== undefined && `, within ${digits(200 * (fit.spreads[name] ?? 0))} % (95 of 100)`}
           </li>
         ))}
         {fit.untold.map((one) => (
@@ -60,9 +61,14 @@ export function Calibration({ fit }: { fit: Fit }) {
           onClick={() =>
             void change({
               label: "Fitted to a log",
-              changes: Object.fromEntries(
-                Object.entries(fit.figures).map(([name, value]) => [`/heat/${name}`, Number(value.toPrecision(4))]),
-              ),
+              changes: {
+                ...Object.fromEntries(
+                  Object.entries(fit.figures).map(([name, value]) => [`/heat/${name}`, Number(value.toPrecision(4))]),
+                ),
+                "/heat/spreads": Object.fromEntries(
+                  Object.entries(fit.spreads).map(([name, value]) => [name, Number(Math.min(1, value).toPrecision(3))]),
+                ),
+              },
             })
           }
         >

@@ -40,6 +40,7 @@ export function Charts({ outcomes, ceilingC, cursorS }: Props) {
           bands={bands}
           lines={[
             ...lines("Coolant", (sample) => temp(sample.coolantC)),
+            ...lines("Bay", (sample) => temp(sample.bayC), ["stroke-line [stroke-width:2]"]).slice(0, 1),
             ...lines("Sensor", (sample) => temp(sample.feltC[0] ?? sample.coolantC), THIN),
             {
               name: "Ceiling",

@@ -1,4 +1,5 @@
 import type { RoadOutcome } from "../api/generated/road";
+import { useTexts } from "../kit/messages";
 import { digits, useShown } from "../kit/units";
 
 interface Row {
@@ -43,6 +44,13 @@ export function Compared({ outcomes }: { outcomes: RoadOutcome[] }) {
     },
     { name: "Engine afterwards", of: (one) => (one.stillCranks ? "still starts" : "▲ may not start") },
     {
+      name: "Key out and fans on, it still starts after",
+      of: (one) => (one.startsForS === null ? "no fan then runs" : `${digits(one.startsForS / 60)} min`),
+      ...(outcomes.every((one) => one.startsForS !== null)
+        ? { number: (one: RoadOutcome) => (one.startsForS ?? 0) / 60, unit: "min" }
+        : {}),
+    },
+    {
       name: "First relay worn, driven like this",
       of: (one) => (one.relayYears === null ? "never" : `in ${digits(Math.min(one.relayYears, 999))} years`),
     },
@@ -50,6 +58,9 @@ export function Compared({ outcomes }: { outcomes: RoadOutcome[] }) {
   ];
   return (
     <div className="overflow-x-auto">
+      {outcomes.map((outcome) => (
+        <Remarks key={outcome.label} outcome={outcome} isNamed={outcomes.length > 1} />
+      ))}
       <table className="table w-full">
         <thead>
           <tr>
@@ -88,4 +99,28 @@ function difference(row: Row, [now, other]: RoadOutcome[]): string {
   return Math.abs(by) < 0.5 * 10 ** -most
     ? "the same"
     : `${by > 0 ? "+" : "−"}${digits(Math.abs(by), most)} ${row.unit ?? ""}`;
+}
+
+/** What has to be said beside the figures, boiling first. */
+function Remarks({ outcome, isNamed }: { outcome: RoadOutcome; isNamed: boolean }) {
+  const texts = useTexts();
+  if (outcome.remarks.length === 0) {
+    return null;
+  }
+  return (
+    <ul className="mb-3 grid gap-1" aria-label={`To be said of ${outcome.label}`}>
+      {texts(outcome, "remarks").map((remark, at) => (
+        <li
+          key={remark}
+          className={
+            outcome.boiling !== null && at === 0 ? "font-semibold text-danger" : "border-l-4 border-l-line pl-3"
+          }
+        >
+          {outcome.boiling !== null && at === 0 ? "▲ " : ""}
+          {isNamed ? `${outcome.label}: ` : ""}
+          {remark}
+        </li>
+      ))}
+    </ul>
+  );
 }

@@ -1,10 +1,11 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useRef } from "react";
 import { api, problemsOf, Refused } from "../api/client";
-import type { Calibration } from "../api/generated/calibration";
+import type { MadeDrive } from "../api/generated/made-drive";
 import type { UnreadableDrive } from "../api/generated/road";
 import { useJob } from "../job/JobContext";
 import { Button } from "../kit/Button";
+import { NEW_DRIVE } from "./DriveEditor";
 
 interface Props {
   drive: string;
@@ -13,15 +14,16 @@ interface Props {
   /** Imported drives that can no longer be read. */
   unreadable: UnreadableDrive[];
   onDrive: (id: string) => void;
-  onFit: (fit: Calibration) => void;
+  /** A drive to be made or changed on the screen, and the one it replaces. */
+  onMake: (made: MadeDrive, inPlaceOf: string) => void;
   onWrong: (refused: Refused | undefined) => void;
 }
 
 /** The drive that is shown once another is gone. */
 const USUAL = "3-queue";
 
-/** Exports a drive, imports one, and fits the vehicle to the log of one. */
-export function Files({ drive, isOwn, unreadable, onDrive, onFit, onWrong }: Props) {
+/** Makes a drive, exports and imports one. */
+export function Files({ drive, isOwn, unreadable, onDrive, onMake, onWrong }: Props) {
   const { job } = useJob();
   const queries = useQueryClient();
   const removed = async (id: string) => {
@@ -42,22 +44,34 @@ export function Files({ drive, isOwn, unreadable, onDrive, onFit, onWrong }: Pro
       <a href={`/api/drives/${drive}.csv`} download className="link-button">
         Export
       </a>
-      {isOwn && <Button onClick={() => void attempt(() => removed(drive))}>Remove this drive</Button>}
+      <Button
+        onClick={() => {
+          onMake(NEW_DRIVE, "");
+        }}
+      >
+        Make a drive
+      </Button>
+      {isOwn && (
+        <>
+          <Button
+            onClick={() =>
+              void attempt(async () => {
+                const made = await api.legs(drive);
+                onMake(made ?? NEW_DRIVE, made === null ? "" : drive);
+              })
+            }
+          >
+            Change this drive
+          </Button>
+          <Button onClick={() => void attempt(() => removed(drive))}>Remove this drive</Button>
+        </>
+      )}
       <Import
         label="Import a drive"
         name="Drive file"
         onFile={(file) =>
           void attempt(async () => {
             onDrive((await api.importDrive(job.id, file.name.replace(/\.csv$/i, ""), file)).id);
-          })
-        }
-      />
-      <Import
-        label="Fit to a log"
-        name="Log file"
-        onFile={(file) =>
-          void attempt(async () => {
-            onFit(await api.calibrate(job.id, file));
           })
         }
       />

@@ -14,11 +14,21 @@ export interface Band {
   name: string;
 }
 
+/** What lies between two lines at the same times. */
+export interface Area {
+  low: [number, number][];
+  high: [number, number][];
+  className: string;
+}
+
 interface Props {
   title: string;
   unit: string;
   lines: Line[];
   bands?: Band[];
+  /** Moments that are named along the lower edge. */
+  marks?: { atS: number; name: string }[];
+  areas?: Area[];
   /** Where the player stands, s. */
   cursorS?: number | undefined;
   least?: number;
@@ -33,15 +43,29 @@ const TOP = 12;
 const BOTTOM = 24;
 
 /** One quantity against time. Lines are named at their end; bands lie behind. */
-export function LineChart({ title, unit, lines, bands = [], cursorS, least, most, height = 190 }: Props) {
+export function LineChart({
+  title,
+  unit,
+  lines,
+  bands = [],
+  marks = [],
+  areas = [],
+  cursorS,
+  least,
+  most,
+  height = 190,
+}: Props) {
   const all = lines.flatMap((line) => line.points);
   const lastS = Math.max(1, ...all.map(([time]) => time));
-  const values = [...all.map(([, value]) => value), ...bands.flatMap((band) => [band.from, band.to])];
+  const values = [
+    ...[...all, ...areas.flatMap((area) => [...area.low, ...area.high])].map(([, value]) => value),
+    ...bands.flatMap((band) => [band.from, band.to]),
+  ];
   const low = least ?? Math.floor(Math.min(...values) - 1);
   const high = Math.max(low + 1, most ?? Math.ceil(Math.max(...values) + 1));
   const x = scaleLinear([0, lastS], [LEFT, WIDTH - RIGHT]);
   const y = scaleLinear([low, high], [height - BOTTOM, TOP]);
-  const minutes = scaleLinear([0, lastS / 60]).ticks(6);
+  const minutes = scaleLinear([0, lastS / 60], [0, 1]).ticks(6);
   const path = lineThrough()
     .x(([time]) => x(time))
     .y(([, value]) => y(value))
@@ -84,11 +108,26 @@ export function LineChart({ title, unit, lines, bands = [], cursorS, least, most
           </text>
         </g>
       ))}
+      {areas.map((area) => (
+        <path
+          key={area.className}
+          d={`${path(area.high) ?? ""}L${(path(area.low.toReversed()) ?? "").slice(1)}Z`}
+          className={area.className}
+        />
+      ))}
       {lines.map((line, at) => (
-        <g key={line.name}>
+        <g key={`${line.name}${at}`}>
           <path d={path(line.points) ?? ""} className={`fill-none ${line.className}`} />
           <text x={WIDTH - RIGHT + 6} y={(ends[at] ?? 0) + 4} className="fill-ink text-[13px] font-semibold">
             {line.name}
+          </text>
+        </g>
+      ))}
+      {marks.map((mark) => (
+        <g key={mark.atS}>
+          <path d={`M${x(mark.atS).toFixed(1)} ${TOP}V${height - BOTTOM}`} className="stroke-line [stroke-width:1.5]" />
+          <text x={x(mark.atS) + 3} y={height - BOTTOM - 4} className="fill-muted text-[12px]">
+            {mark.name}
           </text>
         </g>
       ))}

@@ -1,122 +1,47 @@
-import { useState } from "react";
-import type { Refused } from "../api/client";
-import type { RoadRequest } from "../api/generated/road-request";
-import type { Calibration as Fit } from "../api/generated/calibration";
-import { useJob } from "../job/JobContext";
-import { Panel } from "../kit/Panel";
+import { useSearchParams } from "react-router";
 import { SegmentedControl } from "../kit/SegmentedControl";
-import { ProblemItems } from "../api/ProblemItems";
-import { Loading } from "../shell/states";
-import { AdvicePanel } from "./AdvicePanel";
-import { Calibration } from "./Calibration";
-import { Charts } from "./Charts";
-import { Compared } from "./Compared";
-import { DriveTable } from "./DriveTable";
-import { Files } from "./Files";
-import { LockoutChart } from "./LockoutChart";
-import { Player } from "./Player";
-import { changesOf, LABELS, type Setting } from "./settings";
-import { SweepPicture } from "./SweepPicture";
-import { Typed } from "./Typed";
+import { DrivePart } from "./DrivePart";
+import { LogsPart } from "./logs/LogsPart";
+import { SetPointCardPart } from "./SetPointCardPart";
 import { useRoad } from "./useRoad";
+import { YearPart } from "./YearPart";
 
-const FIGURES = [
-  { name: "ambientC", label: "Ambient", kind: "temperature" },
-  { name: "startsC", label: "Coolant at first", kind: "temperature" },
-  { name: "altitudeM", label: "Altitude", kind: "length" },
+const PARTS = [
+  { value: "drive", label: "A drive" },
+  { value: "year", label: "Over a year" },
+  { value: "logs", label: "Logs" },
+  { value: "card", label: "Set-point card" },
 ] as const;
 
-/** Drives the vehicle through heat: one setting or two, against time and in numbers. */
+type Part = (typeof PARTS)[number]["value"];
+
+/** The vehicle on the road: driven by the model, over a year, as it was measured, and what is set in the end. */
 export function Road() {
-  const { job } = useJob();
-  const [question, setQuestion] = useState<RoadRequest>({ drive: "3-queue" });
-  const [setting, setSetting] = useState<Setting>("none");
-  const [cursorS, setCursorS] = useState<number>();
-  const [fit, setFit] = useState<Fit>();
-  const [wrong, setWrong] = useState<Refused>();
-  const advice = useRoad({ drive: "3-queue" }).road?.advice ?? [];
-  const changes = changesOf(setting, advice, job.file);
-  const { road, isStale, refused } = useRoad({
-    ...question,
-    ...(Object.keys(changes).length > 0 ? { changes, label: LABELS[setting] } : {}),
-  });
-  if (road === undefined) {
-    return refused === undefined ? (
-      <Loading what="the road" />
-    ) : (
-      <p role="alert" className="panel border-danger font-semibold text-danger">
-        {refused.message}
-      </p>
-    );
-  }
-  const figures = FIGURES.map(({ name }) => `/${name}`);
-  const problems = [...(wrong?.problems ?? []), ...(refused?.problems ?? [])].filter(
-    (problem) => !figures.includes(problem.at),
-  );
+  const [address, setAddress] = useSearchParams();
+  const part = PARTS.find((one) => one.value === address.get("part"))?.value ?? "drive";
   return (
-    <div className="grid gap-4 lg:grid-cols-[minmax(0,1fr)_19.5rem]">
-      <div className="grid min-w-0 content-start gap-4">
-        <section className="panel grid gap-3">
-          <SegmentedControl
-            label="Drive"
-            value={road.drive.id}
-            options={road.drives.map((drive) => ({ value: drive.id, label: drive.name, fits: drive.words }))}
-            onChange={(drive) => {
-              setCursorS(undefined);
-              setQuestion({ drive });
-            }}
-          />
-          <div className="no-print flex flex-wrap items-start gap-3">
-            {FIGURES.map(({ name, label, kind }) => (
-              <Typed
-                key={name}
-                label={label}
-                kind={kind}
-                value={name === "altitudeM" ? road.altitudeM : road.drive[name]}
-                wrong={refused?.at(`/${name}`)}
-                isStale={isStale}
-                onTyped={(typed) => {
-                  setQuestion((now) => ({ ...now, [name]: typed }));
-                }}
-              />
-            ))}
-          </div>
-          <Files
-            drive={road.drive.id}
-            isOwn={road.drive.isOwn}
-            unreadable={road.unreadableDrives}
-            onDrive={(drive) => {
-              setQuestion({ drive });
-            }}
-            onFit={setFit}
-            onWrong={setWrong}
-          />
-          {problems.length > 0 && (
-            <ul role="alert" className="grid max-h-60 gap-1 overflow-y-auto font-semibold text-danger">
-              <ProblemItems problems={problems} />
-            </ul>
-          )}
-        </section>
-        <section className={`panel ${isStale ? "opacity-60" : ""}`} aria-label="The drive against time">
-          <Player
-            lastsS={road.drive.lastsS}
-            cursorS={cursorS}
-            onCursor={setCursorS}
-            samples={road.outcomes[0]?.samples ?? []}
-          />
-          <Charts outcomes={road.outcomes} ceilingC={job.file.cooling.ceilingC} cursorS={cursorS} />
-          <DriveTable outcomes={road.outcomes} />
-        </section>
-        <Panel title="Result">
-          <Compared outcomes={road.outcomes} />
-        </Panel>
-        {fit !== undefined && <Calibration fit={fit} />}
-        <SweepPicture question={question} />
-        <LockoutChart />
+    <div className="grid gap-4 print:block">
+      <div className="no-print">
+        <SegmentedControl<Part>
+          hideLabel
+          label="Part of the road"
+          value={part}
+          options={[...PARTS]}
+          onChange={(picked) => {
+            setAddress({ part: picked }, { replace: true });
+          }}
+        />
       </div>
-      <aside className="grid content-start gap-4 self-start">
-        <AdvicePanel road={road} setting={setting} onSetting={setSetting} />
-      </aside>
+      {part === "drive" && <DrivePart />}
+      {part === "year" && <Year />}
+      {part === "logs" && <LogsPart />}
+      {part === "card" && <SetPointCardPart />}
     </div>
   );
+}
+
+/** The drives there are come with any drive that is driven. */
+function Year() {
+  const { road } = useRoad({ drive: "3-queue" });
+  return road === undefined ? null : <YearPart drives={road.drives} />;
 }

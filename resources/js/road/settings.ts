@@ -1,4 +1,4 @@
-import type { AdviceOfPolicy } from "../api/generated/road";
+import type { AdviceOfPolicy } from "../api/generated/road-advice";
 import type { JobFile } from "../api/generated/saved-job";
 
 /** What is driven beside the job as it stands. */
@@ -29,7 +29,7 @@ export function changesOf(setting: Setting, advice: AdviceOfPolicy[], file: JobF
   const stages = advice.find((one) => one.policy === policy && one.gap === gap)?.stages ?? [];
   return Object.fromEntries(
     stages
-      .filter((stage) => file.control.stages[stage.stage] !== undefined)
+      .filter((stage) => stage.isToBeHad && file.control.stages[stage.stage] !== undefined)
       .flatMap((stage) => [
         [`/control/stages/${stage.stage}/decider/onC`, stage.onC],
         [`/control/stages/${stage.stage}/decider/offC`, stage.offC],

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { api, type Refused } from "../api/client";
 import type { RoadRequest } from "../api/generated/road-request";
 import { keys } from "../api/keys";
+import type { AdviceOfPolicy } from "../api/generated/road-advice";
 import type { Road } from "../api/generated/road";
 import { useJob } from "../job/JobContext";
 
@@ -24,4 +25,15 @@ export function useRoad(question: RoadRequest): {
     setLast(data);
   }
   return { road: data ?? last, isStale: isPlaceholderData, refused: error ?? undefined };
+}
+
+/** Set points proposed; undefined while their drives are driven. */
+export function useAdvice(): AdviceOfPolicy[] | undefined {
+  const { job } = useJob();
+  return useQuery({
+    queryKey: keys.advice(job.id, job.version),
+    queryFn: () => api.advice(job.id),
+    placeholderData: keepPreviousData,
+    retry: false,
+  }).data?.advice;
 }

@@ -31,9 +31,17 @@ final readonly class Alternator extends Component implements StatefulComponent
     /** A load dump that the alternator's own diodes clamp, over the system's voltage: 35 V at 12 V (ISO 16750-2, from memory). */
     private const LOAD_DUMP_SHARE = 35.0 / 12.0;
 
-    public function __construct(private Supply $supply)
+    /** What it holds its voltage behind, Ω; the lead to the battery is the rest of it where that is a part of its own. */
+    private float $ohm;
+
+    /**
+     * @param  string  $output  terminal its output is at
+     * @param  float  $leadOhm  from there to the battery, Ω
+     */
+    public function __construct(private Supply $supply, private string $output = Rail::SUPPLY, float $leadOhm = 0.0)
     {
         parent::__construct(self::ID, 'G2', Message::of('component.alternator'));
+        $this->ohm = self::REGULATED_OHM - $leadOhm;
     }
 
     public function paths(): array
@@ -67,7 +75,7 @@ final readonly class Alternator extends Component implements StatefulComponent
 
     private function source(float $volts): VoltageSource
     {
-        return new VoltageSource(self::ID, Rail::SUPPLY, Rail::EARTH, $volts, self::REGULATED_OHM);
+        return new VoltageSource(self::ID, $this->output, Rail::EARTH, $volts, $this->ohm);
     }
 
     /** What it can give, A: from the idle output in a straight line to the rated one. */
@@ -83,7 +91,7 @@ final readonly class Alternator extends Component implements StatefulComponent
     {
         return match ($position) {
             self::REGULATING => [$this->source($this->supply->chargingV)],
-            self::AT_LIMIT => [new CurrentSource(self::ID, Rail::SUPPLY, Rail::EARTH, $this->limitA($conditions->engineRpm))],
+            self::AT_LIMIT => [new CurrentSource(self::ID, $this->output, Rail::EARTH, $this->limitA($conditions->engineRpm))],
             default => [],
         };
     }
@@ -95,8 +103,8 @@ final readonly class Alternator extends Component implements StatefulComponent
 
     public function nextPosition(int $position, OperatingConditions $conditions, NodeVoltages $voltages): int
     {
-        $busV = $voltages->across(Rail::SUPPLY, Rail::EARTH);
-        $givenA = ($this->supply->chargingV - $busV) / self::REGULATED_OHM;
+        $busV = $voltages->across($this->output, Rail::EARTH);
+        $givenA = ($this->supply->chargingV - $busV) / $this->ohm;
 
         return match ($position) {
             self::REGULATING => $givenA > $this->limitA($conditions->engineRpm) ? self::AT_LIMIT : self::REGULATING,

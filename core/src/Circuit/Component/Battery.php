@@ -9,7 +9,7 @@ use LampThread\Message\Message;
 use LampThread\Network\Element\VoltageSource;
 use LampThread\Network\NodeVoltages;
 
-/** The battery: its resting voltage behind its resistance; on charge it takes little, as a full one does. */
+/** The battery: its resting voltage behind its resistance. On charge a full one takes little, an emptier one more. */
 final readonly class Battery extends Component implements StatefulComponent
 {
     public const ID = 'battery';
@@ -20,6 +20,19 @@ final readonly class Battery extends Component implements StatefulComponent
 
     /** Share of its ampere-hours a full battery takes as amperes at the charging voltage (common practice, no source). */
     private const FLOAT_SHARE = 0.02;
+
+    /** What it takes more, for each share of its charge that is gone (common practice, no source: a quarter empty takes a tenth of its Ah). */
+    private const ACCEPTS_SHARE = 0.4;
+
+    /** Resting voltage an empty one has lost, and resistance it has gained, over those of a full one (common practice, no source). */
+    private const EMPTY_LOST_SHARE = 0.09;
+
+    private const EMPTY_OHM_SHARE = 1.0;
+
+    /** What resistance grows with each kelvin below the usual temperature (common practice, no source). */
+    private const COLD_OHM_SHARE_PER_K = 0.01;
+
+    private const USUAL_C = 25.0;
 
     /** Voltage and resistance of one that is nearly empty over those of a full one (common practice, no source). */
     private const LOW_SHARE = 0.93;
@@ -72,11 +85,14 @@ final readonly class Battery extends Component implements StatefulComponent
 
     public function elements(OperatingConditions $conditions, int $position): array
     {
+        $gone = 1 - $conditions->chargeShare;
+        $restingV = $this->supply->restingV * (1 - self::EMPTY_LOST_SHARE * $gone);
+        $coldOhmShare = 1 + self::COLD_OHM_SHARE_PER_K * max(0.0, self::USUAL_C - $conditions->batteryC);
         $ohm = $position === self::DISCHARGING
-            ? $this->supply->batteryMilliohm / 1000
-            : ($this->supply->chargingV - $this->supply->restingV) / (self::FLOAT_SHARE * $this->supply->batteryAh);
+            ? $this->supply->batteryMilliohm / 1000 * (1 + self::EMPTY_OHM_SHARE * $gone) * $coldOhmShare
+            : ($this->supply->chargingV - $restingV) / ((self::FLOAT_SHARE + self::ACCEPTS_SHARE * $gone) * $this->supply->batteryAh);
 
-        return [new VoltageSource(self::ID, Rail::SUPPLY, Rail::EARTH, $this->supply->restingV, $ohm)];
+        return [new VoltageSource(self::ID, Rail::SUPPLY, Rail::EARTH, $restingV, $ohm)];
     }
 
     /**
@@ -97,7 +113,9 @@ final readonly class Battery extends Component implements StatefulComponent
 
     public function nextPosition(int $position, OperatingConditions $conditions, NodeVoltages $voltages): int
     {
-        return $voltages->across(Rail::SUPPLY, Rail::EARTH) > $this->supply->restingV ? self::CHARGING : self::DISCHARGING;
+        $restingV = $this->supply->restingV * (1 - self::EMPTY_LOST_SHARE * (1 - $conditions->chargeShare));
+
+        return $voltages->across(Rail::SUPPLY, Rail::EARTH) > $restingV ? self::CHARGING : self::DISCHARGING;
     }
 
     public function actuatedPosition(): int

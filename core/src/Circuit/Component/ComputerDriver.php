@@ -9,7 +9,7 @@ use LampThread\Message\Message;
 use LampThread\Network\Element\Resistor;
 use LampThread\Network\NodeVoltages;
 
-/** One output of the engine computer that goes to earth while the ignition is on and it wants the fan. */
+/** One output of the engine computer that goes to earth, or to a feed, while the ignition is on and it wants the fan. */
 final readonly class ComputerDriver extends Component implements HasInput, StatefulComponent, TemperatureSensing
 {
     use SwitchesByBand;
@@ -29,6 +29,7 @@ final readonly class ComputerDriver extends Component implements HasInput, State
      * @param  bool  $openReadsHot  whether it runs the fan when its sensor's circuit is open
      * @param  bool  $hasAirConditioningRequest  whether it runs the fan when the air conditioning asks
      * @param  bool  $hasSensorCircuit  whether the sensor's circuit is part of this loom, at terminal S
+     * @param  string|null  $feed  what it joins its output to; null for earth
      */
     public function __construct(
         string $id,
@@ -41,6 +42,7 @@ final readonly class ComputerDriver extends Component implements HasInput, State
         private bool $openReadsHot,
         private bool $hasAirConditioningRequest,
         private bool $hasSensorCircuit,
+        private ?string $feed = null,
     ) {
         parent::__construct($id, $mark, $name);
     }
@@ -52,7 +54,7 @@ final readonly class ComputerDriver extends Component implements HasInput, State
 
     public function paths(): array
     {
-        $paths = [new ConductionPath($this->terminal('out'), Rail::EARTH, Symbol::Module)];
+        $paths = [new ConductionPath(...[...$this->output(), Symbol::Module])];
 
         return $this->hasSensorCircuit
             ? [...$paths, new ConductionPath(Rail::SUPPLY, $this->terminal('S'), Symbol::Module)]
@@ -82,13 +84,19 @@ final readonly class ComputerDriver extends Component implements HasInput, State
         $elements = [];
         $isAsked = $this->hasAirConditioningRequest && $conditions->position(Clutch::INPUT, Clutch::OFF) === Clutch::ON;
         if ($position === Hysteresis::HOT || $isAsked) {
-            $elements[] = new Resistor($this->id, $this->terminal('out'), Rail::EARTH, self::DRIVER_OHM);
+            $elements[] = new Resistor($this->id, ...[...$this->output(), self::DRIVER_OHM]);
         }
         if ($this->hasSensorCircuit) {
             $elements[] = new Resistor("{$this->id}-pull-up", Rail::SUPPLY, $this->terminal('S'), self::PULL_UP_OHM);
         }
 
         return $elements;
+    }
+
+    /** @return array{string, string} ends of its output, in the direction the current takes */
+    private function output(): array
+    {
+        return $this->feed === null ? [$this->terminal('out'), Rail::EARTH] : [$this->feed, $this->terminal('out')];
     }
 
     public function sensorSteps(): array

@@ -118,7 +118,7 @@ final readonly class ElectronicThermostat extends Component implements StatefulC
 
     public function opensCoolant(): bool
     {
-        return ! $this->band->place->isInFins();
+        return ! $this->band->place->isDry();
     }
 
     public function nextPosition(int $position, OperatingConditions $conditions, NodeVoltages $voltages): int

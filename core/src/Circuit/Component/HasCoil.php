@@ -10,7 +10,7 @@ use LampThread\Network\NodeVoltages;
 interface HasCoil
 {
     /** Voltage across its coil, V. */
-    public function coilV(OperatingConditions $conditions, NodeVoltages $voltages): float;
+    public function coilV(NodeVoltages $voltages): float;
 
     public function isPulledIn(int $position): bool;
 }

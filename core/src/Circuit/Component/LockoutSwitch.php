@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit\Component;
 
+use LampThread\Brief\EngineSpeedAction;
+use LampThread\Brief\EngineSpeedSwitch;
 use LampThread\Message\Message;
 use LampThread\Message\Quantity;
 use LampThread\Message\Unit;
@@ -11,8 +13,8 @@ use LampThread\Network\Element\Resistor;
 use LampThread\Network\NodeVoltages;
 
 /**
- * A contact in the trigger that its module opens by a signal: above an engine speed, or while the starter turns. Without supply or signal
- * it stays closed.
+ * A contact that its module opens by a signal: while the starter turns, or above or below an engine speed. Without supply or signal it
+ * stays as it rests: closed, or open where it closes above its speed.
  */
 final readonly class LockoutSwitch extends Component implements StatefulComponent
 {
@@ -34,7 +36,7 @@ final readonly class LockoutSwitch extends Component implements StatefulComponen
      * @param  string  $supply  number of the terminal it is supplied by; the signal's own where that works it
      * @param  float  $signalV  signal it hears, V
      * @param  self|null  $module  the one in whose body this is a second contact
-     * @param  float|null  $aboveRpm  what it is set to, where that is an engine speed
+     * @param  EngineSpeedSwitch|null  $speed  what it is set to, where that is an engine speed
      */
     public function __construct(
         string $id,
@@ -43,7 +45,7 @@ final readonly class LockoutSwitch extends Component implements StatefulComponen
         private string $supply,
         private float $signalV,
         private int $systemV,
-        private ?float $aboveRpm = null,
+        private ?EngineSpeedSwitch $speed = null,
         private ?self $module = null,
     ) {
         parent::__construct($id, $mark, $name);
@@ -73,7 +75,7 @@ final readonly class LockoutSwitch extends Component implements StatefulComponen
 
     public function figure(): ?Quantity
     {
-        return $this->aboveRpm === null ? null : Unit::Rpm->of($this->aboveRpm);
+        return $this->speed === null ? null : Unit::Rpm->of($this->speed->rpm);
     }
 
     public function faultKinds(): array
@@ -93,7 +95,7 @@ final readonly class LockoutSwitch extends Component implements StatefulComponen
         }
         $set = fn (float $rpm): Message => Message::of('part.set-to-speed', part: $this->name, speed: Unit::Rpm->of($rpm));
 
-        return [new PartsListEntry($this->aboveRpm === null ? $this->name : $set($this->aboveRpm))];
+        return [new PartsListEntry($this->speed === null ? $this->name : $set($this->speed->rpm))];
     }
 
     public function elements(OperatingConditions $conditions, int $position): array
@@ -115,7 +117,7 @@ final readonly class LockoutSwitch extends Component implements StatefulComponen
 
     public function initialPosition(OperatingConditions $conditions): int
     {
-        return 0;
+        return $this->isNormallyOpen() ? self::OPENED : 0;
     }
 
     public function nextPosition(int $position, OperatingConditions $conditions, NodeVoltages $voltages): int
@@ -126,14 +128,19 @@ final readonly class LockoutSwitch extends Component implements StatefulComponen
 
         $isHeard = $voltages->across($body->terminal(self::SIGNAL), $earth) >= $this->signalV;
         // A speed is told by the pulses' rate, which no loss in a wire changes; that they arrive is told by the voltage.
-        $isFast = $this->aboveRpm === null || $conditions->engineRpm >= $this->aboveRpm;
+        $isFast = $this->speed === null || $conditions->engineRpm >= $this->speed->rpm;
 
-        return $isSupplied && $isHeard && $isFast ? self::OPENED : 0;
+        return ($isSupplied && $isHeard && $isFast) === $this->isNormallyOpen() ? 0 : self::OPENED;
     }
 
     public function actuatedPosition(): int
     {
-        return self::OPENED;
+        return $this->isNormallyOpen() ? 0 : self::OPENED;
+    }
+
+    private function isNormallyOpen(): bool
+    {
+        return $this->speed?->action === EngineSpeedAction::ClosesAbove;
     }
 
     public function isMechanical(): bool

@@ -18,6 +18,8 @@ final readonly class OperatingConditions
      * @param  float|null  $elapsedS  since the time-delay relay was started, s; null when it was not
      * @param  list<string>  $jammed  fans that are held fast, or have not begun to turn
      * @param  array<string, float>  $localC  component id to the temperature where it sits, °C
+     * @param  float  $chargeShare  of the battery, 0 to 1
+     * @param  float  $batteryC  °C
      */
     public function __construct(
         public Key $key = Key::Off,
@@ -29,8 +31,10 @@ final readonly class OperatingConditions
         public array $jammed = [],
         public Faults $faults = new Faults,
         public array $localC = [],
+        public float $chargeShare = 1.0,
+        public float $batteryC = 25.0,
     ) {
-        $inputs = "{$key->value};{$engineRpm};{$coolantC};".($elapsedS ?? '-');
+        $inputs = "{$key->value};{$engineRpm};{$coolantC};{$chargeShare};{$batteryC};".($elapsedS ?? '-');
         foreach ($positions as $input => $position) {
             $inputs .= ";{$input}={$position}";
         }
@@ -48,17 +52,22 @@ final readonly class OperatingConditions
 
     public function withFaults(Faults $faults): self
     {
-        return new self(
-            $this->key, $this->engineRpm, $this->coolantC, $this->positions, $this->memory, $this->elapsedS, $this->jammed, $faults, $this->localC,
-        );
+        return $this->with(['faults' => $faults]);
     }
 
     /** The same long after any time relay has run out. */
     public function withoutAfterRun(): self
     {
-        return new self(
-            $this->key, $this->engineRpm, $this->coolantC, $this->positions, $this->memory, null, $this->jammed, $this->faults, $this->localC,
-        );
+        return $this->with(['elapsedS' => null]);
+    }
+
+    /** @param  array<string, mixed>  $changed */
+    private function with(array $changed): self
+    {
+        $told = [...get_object_vars($this), ...$changed];
+        unset($told['inputs']);
+
+        return new self(...$told);
     }
 
     public function position(string $input, string $usual): string

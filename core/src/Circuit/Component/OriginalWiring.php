@@ -4,24 +4,20 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit\Component;
 
-use LampThread\Brief\Zone;
+use LampThread\Brief\OriginalCircuit;
 use LampThread\Message\Message;
 use LampThread\Network\Element\Resistor;
 use LampThread\Network\NodeVoltages;
 use LampThread\Parts\Copper;
-use LampThread\Parts\FuseGates;
-use LampThread\Parts\FusePart;
 
 /**
- * The vehicle's own relay and the wires it has to a fan, from the fuse of that circuit to the fan's plus and from its minus to
- * earth. Its coil is fed with the ignition; what earths it is a component of its own. It ends at the fan where it is kept, and at
- * its own terminal 87 where it is cut into.
+ * The vehicle's own relay and the wires it has to the fans of a stage, from the fuse of that circuit to each fan's plus and from its minus
+ * to earth. Its coil is fed with the ignition, and earthed or fed by what is a component of its own. A lead ends at the fan where it is
+ * kept, and at a terminal of its own where it is cut into.
  */
-final readonly class OriginalWiring extends Component implements HasCoil, Protective, StatefulComponent
+final readonly class OriginalWiring extends Component implements HasCoil, StatefulComponent
 {
-    /** Fuse of the circuit its coil is on, and its coil and contact (common practice, no source). */
-    private const COIL_FUSE_A = 10.0;
-
+    /** Its coil and contact (common practice, no source). */
     private const COIL_OHM_PER_V = 7.0;
 
     private const PULL_IN_SHARE = 0.65;
@@ -30,54 +26,99 @@ final readonly class OriginalWiring extends Component implements HasCoil, Protec
 
     private const CONTACT_OHM = 0.003;
 
+    /** The vehicle's lead from the key to its coil, Ω (common practice, no source). */
+    private const KEY_LEAD_OHM = 0.05;
+
     /** Length of its plus and of its minus, m (common practice, no source). */
     private const LENGTH_M = 2.0;
 
     private float $leadOhm;
 
     /**
-     * @param  float  $areaMm2  copper of its wires to the fan, mm²
-     * @param  string  $fanId  whose minus it earths
-     * @param  string  $trigger  terminal that is earthed to make it run
-     * @param  bool  $isCut  whether its plus ends at a cut, to be joined to something else than the fan
+     * @param  string  $fuseId  of the vehicle's fuse its contact is behind
+     * @param  string  $coilFuseId  of the vehicle's fuse its coil is behind
+     * @param  non-empty-list<string>  $fanIds  it feeds
+     * @param  bool  $isEarthSide  whether its coil is worked by its earth
+     * @param  bool  $isPlusCut  whether its plus ends at a cut, to be joined to something else than the fan
+     * @param  bool  $isMinusCut  whether its minus does
+     * @param  float|null  $lowOhm  resistor in its plus that makes the fan turn slowly, Ω
+     * @param  bool  $hasReturn  whether the fan's way to earth is here, and not with another relay of the same fan
      */
     public function __construct(
         string $id,
         string $mark,
-        public float $areaMm2,
+        public OriginalCircuit $original,
         private int $systemV,
-        private string $fanId,
-        private string $trigger,
-        public bool $isCut,
+        public string $fuseId,
+        private string $coilFuseId,
+        public array $fanIds,
+        private bool $isEarthSide,
+        public bool $isPlusCut = false,
+        public bool $isMinusCut = false,
+        private ?float $lowOhm = null,
+        private bool $hasReturn = true,
     ) {
-        parent::__construct($id, $mark, Message::of('component.original-wiring', isCut: $isCut));
-        $this->leadOhm = Copper::RESISTIVITY_OHM_MM2_PER_M * self::LENGTH_M / $areaMm2;
+        parent::__construct($id, $mark, Message::of('component.original-wiring', isCut: $isPlusCut));
+        $this->leadOhm = Copper::RESISTIVITY_OHM_MM2_PER_M * self::LENGTH_M / $original->takenAreaMm2();
     }
 
-    /** Where its plus ends. */
-    public function plus(): string
+    /** Number of the n-th of several like terminals: 87, 87b, 87c. */
+    private static function nth(string $number, int $at): string
     {
-        return $this->isCut ? $this->terminal('87') : "{$this->fanId}:+";
+        return $at === 0 ? $number : $number.chr(ord('a') + $at);
     }
 
-    public function ratedA(): float
+    /** The wire that works it: whatever earths it, or on the supply side feeds it, makes the fan run. */
+    public function trigger(): string
     {
-        return self::COIL_FUSE_A;
+        return $this->terminal($this->isEarthSide ? '85' : '86');
     }
 
-    public function warmA(): float
+    /** The vehicle's feed of the key: at its coil, or where a supply-side trigger takes it. */
+    public function keyFeed(): string
     {
-        return FusePart::ratedAt($this->ratedA(), Zone::Bay->ambientC());
+        return $this->terminal($this->isEarthSide ? '86' : '15');
     }
 
-    public function gates(): ?FuseGates
+    /** The vehicle's feed behind its fuse. */
+    public function feed(): string
     {
-        return null;
+        return VehicleFuse::behind($this->fuseId);
     }
 
-    public function opensInCircuit(): bool
+    /** Where its plus to a fan ends. */
+    public function plus(string $fanId): string
     {
-        return false;
+        return $this->isPlusCut ? $this->terminal(self::nth('87', $this->at($fanId) + ($this->isSplit() ? 1 : 0))) : "{$fanId}:+";
+    }
+
+    /** Whether its plus goes on to several fans, which it joins whether it has pulled in or not. */
+    private function isSplit(): bool
+    {
+        return count($this->fanIds) > 1;
+    }
+
+    /** Where its contact ends: at the fan, or where the leads to several part. */
+    private function contactEnd(): string
+    {
+        return $this->isSplit() ? $this->terminal('87') : $this->plus($this->fanIds[0]);
+    }
+
+    /** Where its minus from a fan begins. */
+    public function minus(string $fanId): string
+    {
+        return $this->isMinusCut ? $this->terminal(self::nth('31', $this->at($fanId))) : "{$fanId}:-";
+    }
+
+    private function at(string $fanId): int
+    {
+        return (int) array_search($fanId, $this->fanIds, true);
+    }
+
+    /** Element of its contact. */
+    public function contact(): string
+    {
+        return "{$this->id}-contact";
     }
 
     public function termination(string $number): Termination
@@ -87,11 +128,24 @@ final readonly class OriginalWiring extends Component implements HasCoil, Protec
 
     public function paths(): array
     {
-        return [
-            new ConductionPath(VehicleFuse::behind(VehicleFuse::EXISTING), $this->plus(), Symbol::MakeContact),
-            new ConductionPath(Rail::SUPPLY, $this->trigger, Symbol::Coil),
-            new ConductionPath("{$this->fanId}:-", Rail::EARTH, Symbol::BodyThread),
-        ];
+        $paths = [];
+        $paths[] = new ConductionPath($this->feed(), $this->contactEnd(), Symbol::MakeContact);
+        foreach ($this->isSplit() ? $this->fanIds : [] as $fanId) {
+            $paths[] = new ConductionPath($this->contactEnd(), $this->plus($fanId), Symbol::BodyThread);
+        }
+        $paths[] = new ConductionPath(VehicleFuse::behind($this->coilFuseId), $this->keyFeed(), Symbol::BodyThread);
+        $paths[] = new ConductionPath(...[...$this->coil(), Symbol::Coil]);
+        foreach ($this->hasReturn ? $this->fanIds : [] as $fanId) {
+            $paths[] = new ConductionPath($this->minus($fanId), Rail::EARTH, Symbol::BodyThread);
+        }
+
+        return $paths;
+    }
+
+    /** @return array{string, string} ends of its coil, in the direction the current takes */
+    private function coil(): array
+    {
+        return $this->isEarthSide ? [$this->keyFeed(), $this->trigger()] : [$this->trigger(), Rail::EARTH];
     }
 
     /** It is metres of wire with a contact in them. */
@@ -112,12 +166,20 @@ final readonly class OriginalWiring extends Component implements HasCoil, Protec
 
     public function elements(OperatingConditions $conditions, int $position): array
     {
-        $elements = [new Resistor("{$this->id}-return", "{$this->fanId}:-", Rail::EARTH, $this->leadOhm)];
+        $elements = [];
+        foreach ($this->hasReturn ? $this->fanIds : [] as $at => $fanId) {
+            $elements[] = new Resistor(self::nth("{$this->id}-return", $at), $this->minus($fanId), Rail::EARTH, $this->leadOhm);
+        }
+        $elements[] = new Resistor("{$this->id}-coil", ...[...$this->coil(), self::COIL_OHM_PER_V * $this->systemV]);
         if ($conditions->key === Key::Run) {
-            $elements[] = new Resistor("{$this->id}-coil", Rail::SUPPLY, $this->trigger, self::COIL_OHM_PER_V * $this->systemV);
+            $elements[] = new Resistor("{$this->id}-key", VehicleFuse::behind($this->coilFuseId), $this->keyFeed(), self::KEY_LEAD_OHM);
+        }
+        foreach ($this->isSplit() ? $this->fanIds : [] as $at => $fanId) {
+            $elements[] = new Resistor(self::nth("{$this->id}-lead", $at), $this->contactEnd(), $this->plus($fanId), $this->leadOhm);
         }
         if ($position === Relay::PULLED_IN) {
-            $elements[] = new Resistor("{$this->id}-contact", VehicleFuse::behind(VehicleFuse::EXISTING), $this->plus(), self::CONTACT_OHM + $this->leadOhm);
+            $ohm = self::CONTACT_OHM + ($this->isSplit() ? 0.0 : $this->leadOhm) + ($this->lowOhm ?? 0.0);
+            $elements[] = new Resistor($this->contact(), $this->feed(), $this->contactEnd(), $ohm);
         }
 
         return $elements;
@@ -132,13 +194,12 @@ final readonly class OriginalWiring extends Component implements HasCoil, Protec
     {
         $threshold = $this->systemV * ($position === Relay::PULLED_IN ? self::DROP_OUT_SHARE : self::PULL_IN_SHARE);
 
-        return $this->coilV($conditions, $voltages) >= $threshold ? Relay::PULLED_IN : Relay::RELEASED;
+        return $this->coilV($voltages) >= $threshold ? Relay::PULLED_IN : Relay::RELEASED;
     }
 
-    /** None with the ignition off. */
-    public function coilV(OperatingConditions $conditions, NodeVoltages $voltages): float
+    public function coilV(NodeVoltages $voltages): float
     {
-        return $conditions->key === Key::Run ? $voltages->across(Rail::SUPPLY, $this->trigger) : 0.0;
+        return $voltages->across(...$this->coil());
     }
 
     public function isPulledIn(int $position): bool

@@ -15,6 +15,8 @@ final class ProbeFitting
     {
         return Message::of(match (true) {
             $place->isInFins() => 'step.sensor.probe-in-fins',
+            $place === Place::Surface => 'step.sensor.on-surface',
+            $place === Place::BayAir => 'step.sensor.in-air',
             $place->isInHose() => $isCapillary ? 'step.sensor.bulb-in-hose' : 'step.sensor.hose-sender',
             default => 'step.sensor.probe-in-port',
         });

@@ -211,7 +211,7 @@ final readonly class Relay extends Component implements HasCoil, StatefulCompone
         return $coilV >= ($position === self::PULLED_IN ? $this->dropsOutV : $this->pullsInV) ? self::PULLED_IN : self::RELEASED;
     }
 
-    public function coilV(OperatingConditions $conditions, NodeVoltages $voltages): float
+    public function coilV(NodeVoltages $voltages): float
     {
         return abs($voltages->across(...$this->coil));
     }

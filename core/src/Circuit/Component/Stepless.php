@@ -45,12 +45,19 @@ final readonly class Stepless extends Component implements StatefulComponent, Te
 
     private const FULL = 100;
 
+    /** Position in which another path to earth holds the fans' minus: its output then carries nothing, as its diode lets nothing back. */
+    private const BYPASSED = 101;
+
+    /** Below what its duty leaves at the fans' minus by so much, something else holds that down, V. */
+    private const HELD_DOWN_V = 0.02;
+
     /**
      * @param  float  $softStartS  from nothing to what is asked for, s; 0 for one that switches on at once
      * @param  float  $ratedA  what it may give the fan, A
      * @param  string  $ratedPath  JSON pointer to that rating in the brief
      * @param  float  $fansA  what its fans draw at full speed, A
      * @param  bool  $hasRequest  whether anything is joined to its air-conditioning input
+     * @param  bool  $requestWantsEarth  whether that input asks when it is earthed, instead of when it is fed
      */
     public function __construct(
         string $id,
@@ -64,6 +71,7 @@ final readonly class Stepless extends Component implements StatefulComponent, Te
         private int $systemV,
         private bool $hasRequest,
         private float $fansA,
+        private bool $requestWantsEarth = false,
     ) {
         parent::__construct($id, $mark, Message::of('component.stepless-controller'));
     }
@@ -85,7 +93,7 @@ final readonly class Stepless extends Component implements StatefulComponent, Te
             new ConductionPath($this->terminal('M-'), $this->terminal('31'), Symbol::Module, $this->terminal('M-')),
             new ConductionPath($this->terminal('15'), $this->terminal('31'), Symbol::Module, $this->terminal('15')),
             ...$this->probe()->paths(),
-            ...($this->hasRequest ? [new ConductionPath($this->terminal('AC'), $this->terminal('31'), Symbol::Module, $this->terminal('AC'))] : []),
+            ...($this->hasRequest ? [new ConductionPath(...[...$this->request(), Symbol::Module, $this->terminal('AC')])] : []),
         ];
     }
 
@@ -151,9 +159,9 @@ final readonly class Stepless extends Component implements StatefulComponent, Te
             ...$this->probe()->elements(),
         ];
         if ($this->hasRequest) {
-            $elements[] = new Resistor("{$this->id}-request", $this->terminal('AC'), $this->terminal('31'), self::INPUT_OHM);
+            $elements[] = new Resistor("{$this->id}-request", ...[...$this->request(), self::INPUT_OHM]);
         }
-        if ($position === 0) {
+        if ($position === 0 || $position === self::BYPASSED) {
             return $elements;
         }
         $duty = $position / 100;
@@ -169,6 +177,12 @@ final readonly class Stepless extends Component implements StatefulComponent, Te
         }
 
         return $elements;
+    }
+
+    /** @return array{string, string} its air-conditioning input and what that is held at: its earth, or where it wants an earth its own feed */
+    private function request(): array
+    {
+        return $this->requestWantsEarth ? [$this->terminal('15'), $this->terminal('AC')] : [$this->terminal('AC'), $this->terminal('31')];
     }
 
     public function band(): TemperatureBand
@@ -203,7 +217,7 @@ final readonly class Stepless extends Component implements StatefulComponent, Te
 
     public function opensCoolant(): bool
     {
-        return ! $this->band->place->isInFins();
+        return ! $this->band->place->isDry();
     }
 
     public function initialPosition(OperatingConditions $conditions): int
@@ -217,7 +231,7 @@ final readonly class Stepless extends Component implements StatefulComponent, Te
         if ($voltages->across($this->terminal('15'), $earth) < self::LIVE_V) {
             return 0;
         }
-        if ($voltages->across($this->terminal('AC'), $earth) >= self::LIVE_V) {
+        if ($this->hasRequest && ($voltages->across($this->terminal('AC'), $earth) >= self::LIVE_V) !== $this->requestWantsEarth) {
             return self::FULL;
         }
         $probe = $this->probe();
@@ -228,9 +242,21 @@ final readonly class Stepless extends Component implements StatefulComponent, Te
             return self::FULL;
         }
 
-        return Hysteresis::of($this->band, $conditions, $this->id) === Hysteresis::HOT
-            ? (int) round($this->duty->percentAt($conditions->readsC($this->id) - $this->band->onC))
-            : 0;
+        if (Hysteresis::of($this->band, $conditions, $this->id) === Hysteresis::COLD) {
+            return 0;
+        }
+        $percent = (int) round($this->duty->percentAt($conditions->readsC($this->id) - $this->band->onC));
+
+        return $this->isHeldDown($percent, $voltages) ? self::BYPASSED : $percent;
+    }
+
+    /** Whether the fans' minus is lower than its own duty would leave it. */
+    private function isHeldDown(int $percent, NodeVoltages $voltages): bool
+    {
+        $supplyV = $voltages->across($this->terminal('M+'), $this->terminal('31'));
+        $leavesV = (1 - $percent / self::FULL) * ($supplyV + self::DIODE_V);
+
+        return $percent < self::FULL && $supplyV >= self::LIVE_V && $voltages->across($this->terminal('M-'), $this->terminal('31')) < $leavesV - self::HELD_DOWN_V;
     }
 
     public function actuatedPosition(): int

@@ -120,7 +120,7 @@ final readonly class TemperatureSwitch extends Component implements StatefulComp
         return match (true) {
             // The second contact of a body that is fitted already.
             $this->common !== null => [],
-            $this->isCapillary, $this->band->place->isInFins() => [ProbeFitting::step($this->band->place, $this->isCapillary)],
+            $this->isCapillary, $this->band->place->isDry() => [ProbeFitting::step($this->band->place, $this->isCapillary)],
             $this->band->place->isInHose() => [Message::of('step.sensor.hose-adapter')],
             $this->bodyEarth !== null => [Message::of('step.sensor.no-tape')],
             default => [Message::of('step.sensor.thread')],
@@ -129,7 +129,7 @@ final readonly class TemperatureSwitch extends Component implements StatefulComp
 
     public function opensCoolant(): bool
     {
-        return ! $this->band->place->isInFins();
+        return ! $this->band->place->isDry();
     }
 
     public function nextPosition(int $position, OperatingConditions $conditions, NodeVoltages $voltages): int

@@ -30,16 +30,24 @@ final readonly class VehicleFuse extends Component implements Protective
     /** What is taken where nobody has looked, A (common practice, no source). */
     public const USUAL_A = 10.0;
 
+    /** Of the key's circuit the coil of the vehicle's own relay is on. */
+    public const ORIGINAL_COIL = 'original-coil';
+
     /** And of a fan, A (common practice, no source). */
     public const USUAL_FAN_A = 25.0;
 
     /** Battery cable, fuse and wire, Ω (common practice, no source). */
     private const LEAD_OHM = 0.008;
 
-    /** @param  float  $ratedA  A; 0 where the installer has found none */
-    public function __construct(string $id, string $mark, private float $ratedA)
+    /**
+     * @param  float  $ratedA  A; 0 where the installer has found none
+     * @param  string|null  $circuit  what it is the fuse of, where its id does not say it
+     * @param  bool  $isAssumed  whether nobody has looked at it
+     */
+    public function __construct(string $id, string $mark, private float $ratedA, ?string $circuit = null, public bool $isAssumed = false)
     {
-        parent::__construct($id, $mark, Message::of("component.vehicle-fuse.{$id}"));
+        $circuit ??= $id;
+        parent::__construct($id, $mark, Message::of("component.vehicle-fuse.{$circuit}"));
     }
 
     /** Where its circuit goes on. */
@@ -72,6 +80,12 @@ final readonly class VehicleFuse extends Component implements Protective
     public function opensInCircuit(): bool
     {
         return ! $this->isNone();
+    }
+
+    /** The vehicle's lead to it and on from it is in it. */
+    public function isJoint(): bool
+    {
+        return false;
     }
 
     public function termination(string $number): Termination

@@ -10,14 +10,19 @@ use LampThread\Brief\Control;
 use LampThread\Brief\Speeds;
 use LampThread\Circuit\Arrangement;
 use LampThread\Circuit\Circuit;
+use LampThread\Circuit\Control\AirConditioning\Trigger;
 use LampThread\Circuit\Control\AirConditioning\TriggerOf;
 use LampThread\Circuit\Control\Decider\DeciderOf;
 use LampThread\Circuit\Control\Load\Load;
+use LampThread\Circuit\Control\Load\LoadOf;
+use LampThread\Circuit\Control\Load\OriginalFan;
 use LampThread\Circuit\Control\Load\SeriesParallelPair;
 use LampThread\Circuit\Control\Load\TwoSpeedFan;
+use LampThread\Circuit\Control\Lockout\EngineSpeedLockout;
 use LampThread\Circuit\Control\Lockout\LockoutsOf;
-use LampThread\Circuit\Control\Override\ChangeOver;
-use LampThread\Circuit\Control\Override\OverrideOf;
+use LampThread\Circuit\Control\Override\ChangesOver;
+use LampThread\Circuit\Control\Override\Override;
+use LampThread\Circuit\Control\Override\OverridesOf;
 use LampThread\Circuit\Harness;
 use LampThread\Circuit\Selection;
 use LampThread\Circuit\TriggerLine;
@@ -43,13 +48,16 @@ final readonly class CircuitBuilder
     private static function of(Control $control): self
     {
         if ($control->speeds === null) {
-            $loads = array_map(static fn ($stage): Load => DeciderOf::stage($stage)->load($stage), $control->stages);
+            $loads = array_map(LoadOf::stage(...), $control->stages);
 
-            return new self(
-                $control, $loads, $loads, array_values(array_filter(array_map(static fn (Load $load): ?TriggerLine => $load->triggerLine(), $loads))),
-            );
+            return new self($control, $loads, $loads, self::lines($loads));
         }
         [$low, $high] = $control->stages;
+        if ($low->original !== null && $high->original !== null) {
+            $loads = [new OriginalFan($low, $low->original, isLow: true), new OriginalFan($high, $high->original, isSecond: true)];
+
+            return new self($control, $loads, $loads, self::lines($loads));
+        }
         $isPair = $control->speeds === Speeds::SeriesParallel;
 
         return new self(
@@ -63,39 +71,84 @@ final readonly class CircuitBuilder
         );
     }
 
+    /**
+     * @param  list<Load>  $loads
+     * @return list<TriggerLine>
+     */
+    private static function lines(array $loads): array
+    {
+        return array_values(array_filter(array_map(static fn (Load $load): ?TriggerLine => $load->triggerLine(), $loads)));
+    }
+
     private function install(Harness $harness): void
     {
-        $override = OverrideOf::control($this->control);
         $trigger = TriggerOf::control($this->control);
-        $first = $this->control->stages[0];
+        $overrides = OverridesOf::control($this->control);
         (new VehicleSupply($trigger?->usesClutchWire() === true && $this->control->airConditioning?->compressor === Compressor::Clutch))->install($harness);
         $fed = $this->fed();
         if ($fed !== null) {
             (new CoilSupply($fed))->install($harness);
         }
-        $override?->installBeforeFans($harness, $first);
+        foreach ($overrides as $override) {
+            $override->installBeforeFans($harness);
+        }
         foreach ([...$this->loads, ...$this->lines] as $arrangement) {
             $arrangement->install($harness);
         }
-        if ($this->lines !== []) {
-            $override?->installInLines($harness, $this->lines);
+        foreach ($overrides as $override) {
+            $lines = $this->linesOf($override);
+            if ($lines !== []) {
+                $override->installInLines($harness, $lines);
+            }
         }
         foreach ($this->lines as $line) {
-            foreach (LockoutsOf::control($this->control) as $lockout) {
+            $this->decide($harness, $line);
+        }
+        $this->airConditioning($harness, $trigger);
+        foreach ($overrides as $override) {
+            $lines = $this->linesOf($override);
+            if ($lines !== []) {
+                $override->installAcrossLines($harness, $lines);
+            }
+        }
+        $contact = $this->control->afterRun === null ? null : LoadOf::stage($this->control->stages[0])->contact();
+        if ($this->control->afterRun !== null && $contact !== null) {
+            (new AfterRunRelay($this->control->afterRun, $this->control->stages[0]->fanIds[0], $contact))->install($harness);
+        }
+        foreach ($overrides as $override) {
+            if ($override->hasIndicator()) {
+                (new Indicator($override->number, $override->stages($this->control)[0]))->install($harness);
+            }
+        }
+    }
+
+    /** What opens the line of a stage, then what decides it, each decider by itself. */
+    private function decide(Harness $harness, TriggerLine $line): void
+    {
+        foreach (LockoutsOf::control($this->control) as $lockout) {
+            if ($lockout->isInLine()) {
                 $lockout->install($harness, $line);
             }
-            DeciderOf::stage($line->stage)->install($harness, $line);
         }
-        $trigger?->install($harness, $first, $this->lines[0] ?? null);
-        if ($this->lines !== []) {
-            $override?->installAcrossLines($harness, $this->lines);
+        foreach ($line->stage->deciding() as $deciding) {
+            DeciderOf::stage($deciding)->install($harness, $line->for($deciding));
         }
-        if ($this->control->afterRun !== null) {
-            (new AfterRunRelay($this->control->afterRun, $first->fanIds[0]))->install($harness);
+    }
+
+    private function airConditioning(Harness $harness, ?Trigger $trigger): void
+    {
+        foreach ($this->control->stages as $stage) {
+            if ($this->control->airConditioning?->asksFor($stage) === true) {
+                $lines = array_values(array_filter($this->lines, static fn (TriggerLine $line): bool => $line->stage === $stage));
+                $trigger?->install($harness, $stage, $lines[0] ?? null);
+            }
         }
-        if ($override?->hasIndicator() === true) {
-            (new Indicator($first->fanIds[0]))->install($harness);
-        }
+    }
+
+    /** @return list<TriggerLine> of the stages an override acts on, low first */
+    private function linesOf(Override $override): array
+    {
+        return array_values(array_filter($this->lines, fn (TriggerLine $line): bool => $override->concerns($line->stage, $this->control)));
     }
 
     /**
@@ -106,18 +159,23 @@ final readonly class CircuitBuilder
     private function fed(): ?array
     {
         $coils = array_map(static fn (TriggerLine $line): ?string => $line->coil(), $this->lines);
-        if ($this->control->override?->changesOverFeed() === true) {
-            $coils[] = ChangeOver::relay($this->control->stages[0]->fanIds[0]);
+        foreach ($this->control->stages as $stage) {
+            if ($this->control->changesOverFeed($stage)) {
+                $coils[] = ChangesOver::relay($stage->fanIds[0]);
+            }
         }
         foreach (array_filter($coils) as $coil) {
             return ["{$coil}:86", "{$coil}:85"];
         }
-        foreach ($this->stageLoads as $load) {
-            if ($load->fedInput() !== null) {
-                return $load->fedInput();
-            }
+        $inputs = array_map(static fn (Load $load): ?array => $load->fedInput(), $this->stageLoads);
+        foreach ($this->control->deciding() as $deciding) {
+            $inputs[] = DeciderOf::stage($deciding)->fedInput($deciding);
+        }
+        if ($this->control->lockouts->engineSpeed?->isInFeed === false) {
+            $module = EngineSpeedLockout::contact($this->control->stages[0]->id);
+            $inputs[] = ["{$module}:15", "{$module}:31"];
         }
 
-        return null;
+        return array_values(array_filter($inputs))[0] ?? null;
     }
 }

@@ -15,7 +15,8 @@ use LampThread\Circuit\Component\KeySwitch;
 use LampThread\Circuit\Component\Rail;
 use LampThread\Circuit\Component\Relay;
 use LampThread\Circuit\Component\VehicleFuse;
-use LampThread\Circuit\Control\Override\OverrideOf;
+use LampThread\Circuit\Control\Lockout\EngineSpeedLockout;
+use LampThread\Circuit\Control\Override\OverridesOf;
 use LampThread\Circuit\Harness;
 use LampThread\Circuit\SharedTerminal;
 use LampThread\Circuit\TriggerLine;
@@ -45,19 +46,23 @@ final readonly class CoilSupply implements Arrangement
             $harness->brief->segment(Stretch::FeedToFuse)->zone,
         ));
         $harness->group(new WireGroup(TriggerLine::WIRES, Message::of('wire-group.trigger'), $fuse->id, ...$this->load, isThin: true));
-        $tap = Rail::SUPPLY;
-        if ($control->coilFeed !== CoilFeed::Battery) {
-            $tap = self::tapKey($harness, $control->coilFeed, $control->afterRun?->isPush === false);
-        }
+        $tap = $control->coilFeed->isKeyed()
+            ? self::tapKey($harness, $control->coilFeed, $control->afterRun?->isPush === false)
+            : $harness->shared(SharedTerminal::LIVE_COIL_FEED);
         $feed = $fuse->terminal('2');
-        if ($control->feedRelay && $control->coilFeed !== CoilFeed::Battery) {
+        if ($control->feedRelay && $control->coilFeed->isKeyed()) {
             $harness->wire(Rail::SUPPLY, $fuse->terminal('1'), Stretch::BatteryToFuse, Colour::BatteryFeed, TriggerLine::WIRES);
             $feed = $this->feedRelay($harness, $tap, $feed);
         } else {
             $harness->wire($tap, $fuse->terminal('1'), Stretch::FeedToFuse, Colour::CoilFeed, TriggerLine::WIRES);
         }
+        foreach (OverridesOf::control($control) as $override) {
+            $feed = $override->installInCoilFeed($harness, $feed);
+        }
         $harness->share(SharedTerminal::COIL_FEED, $feed);
-        OverrideOf::control($control)?->installInCoilFeed($harness, $feed);
+        if ($control->lockouts->engineSpeed?->isInFeed === true) {
+            (new EngineSpeedLockout($control->lockouts->engineSpeed))->installInFeed($harness, $feed);
+        }
     }
 
     /** A fused terminal that is live with the key: that of the coils where the key feeds them, else one tapped for it. */

@@ -9,13 +9,19 @@ use LampThread\Brief\Compressor;
 use LampThread\Brief\Control;
 use LampThread\Brief\Fan;
 use LampThread\Brief\Feed;
+use LampThread\Brief\RelayLead;
 use LampThread\Brief\Speeds;
+use LampThread\Brief\Stage;
+use LampThread\Circuit\Control\AirConditioning\Trigger;
 use LampThread\Circuit\Control\AirConditioning\TriggerOf;
 use LampThread\Circuit\Control\Decider\DeciderOf;
+use LampThread\Circuit\Control\Load\LoadOf;
 use LampThread\Circuit\Control\Lockout\LockoutsOf;
-use LampThread\Circuit\Control\Override\OverrideOf;
+use LampThread\Circuit\Control\Override\Override;
+use LampThread\Circuit\Control\Override\OverridesOf;
 use LampThread\Message\Message;
 use LampThread\Message\Problem;
+use LampThread\Message\Unit;
 
 /** Which answers of a brief do not go together, and why. What one control idea alone knows of that, it says itself. */
 final class Compatibility
@@ -27,10 +33,11 @@ final class Compatibility
 
         return [
             ...self::speeds($control),
+            ...self::original($control),
             ...self::fans($brief),
             ...self::deciders($control),
             ...self::airConditioning($control),
-            ...self::override($control),
+            ...self::overrides($control),
             ...self::afterRunAndLockouts($control),
             ...self::feed($control),
         ];
@@ -47,12 +54,48 @@ final class Compatibility
         $refusal = match (true) {
             count($stages) !== 2 || $stages[0]->fanIds !== $stages[1]->fanIds => Message::of('refusal.two-speeds-two-stages'),
             count($stages[0]->fanIds) !== $fans => Message::of('refusal.speeds-fans', fans: $fans),
-            ! DeciderOf::stage($stages[0])->load($stages[0])->hasOwnRelay(),
-            ! DeciderOf::stage($stages[1])->load($stages[1])->hasOwnRelay() => Message::of('refusal.two-speeds-need-relays'),
+            ($stages[0]->original === null) !== ($stages[1]->original === null) => Message::of('refusal.two-speeds-half-original'),
+            $stages[0]->original !== null && self::isNotKept($control) => Message::of('refusal.two-speeds-original'),
+            $stages[0]->original === null && ! self::haveOwnRelays($stages) => Message::of('refusal.two-speeds-need-relays'),
             default => null,
         };
 
         return $refusal === null ? [] : [new Problem('/control/speeds', $refusal)];
+    }
+
+    /** Whether two relays of the vehicle's do more for one fan than pull in, one through a resistor. */
+    private static function isNotKept(Control $control): bool
+    {
+        return $control->speeds === Speeds::SeriesParallel
+            || array_filter($control->stages, static fn (Stage $stage): bool => $stage->original?->isRelayReplaced === true) !== [];
+    }
+
+    /** @param  non-empty-list<Stage>  $stages */
+    private static function haveOwnRelays(array $stages): bool
+    {
+        foreach ($stages as $stage) {
+            if (! LoadOf::stage($stage)->hasOwnRelay() || $stage->relayLead === RelayLead::Minus) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @return list<Problem> */
+    private static function original(Control $control): array
+    {
+        $problems = [];
+        foreach ($control->stages as $at => $stage) {
+            if ($stage->original !== null && $stage->relayLead === RelayLead::Minus) {
+                $problems[] = new Problem("/control/stages/{$at}/relayLead", Message::of('refusal.original-relay-in-plus'));
+            }
+            if ($stage->original?->isRelayReplaced === true && $control->changesOverFeed($stage)) {
+                $problems[] = new Problem("/control/stages/{$at}/original/isRelayReplaced", Message::of('refusal.replaced-and-changed-over'));
+            }
+        }
+
+        return $problems;
     }
 
     /** @return list<Problem> */
@@ -81,70 +124,152 @@ final class Compatibility
     {
         $problems = [];
         foreach ($control->stages as $at => $stage) {
-            $decider = DeciderOf::stage($stage);
-            $path = "/control/stages/{$at}";
-            $band = $decider->band();
-            if ($band !== null && $band->offC >= $band->onC) {
-                $problems[] = new Problem("{$path}/decider/offC", Message::of('refusal.off-above-on'));
+            foreach ($stage->deciding() as $deciding) {
+                $path = "/control/stages/{$at}/".($deciding->parallelNumber === null ? 'decider' : 'parallel/'.($deciding->parallelNumber - 1));
+                array_push($problems, ...self::decider($deciding, $path, "/control/stages/{$at}/side", $control));
             }
-            if ($decider->side() !== null && $decider->side() !== $stage->side) {
-                $problems[] = new Problem("{$path}/side", Message::of('refusal.output-has-its-side', side: $decider->side()->value));
-            }
-            array_push($problems, ...$decider->refusals($stage, "{$path}/decider", $control));
         }
 
         return $problems;
     }
 
     /** @return list<Problem> */
+    private static function decider(Stage $deciding, string $path, string $sidePath, Control $control): array
+    {
+        $decider = DeciderOf::stage($deciding);
+        $problems = [];
+        $band = $decider->band();
+        if ($band !== null && $band->offC >= $band->onC) {
+            $problems[] = new Problem("{$path}/offC", Message::of('refusal.off-above-on'));
+        }
+        $scale = $decider->scale();
+        if ($scale !== null && $scale->leastC >= $scale->mostC) {
+            $problems[] = new Problem("{$path}/mostC", Message::of('refusal.scale-ends'));
+        } elseif ($band !== null && $scale?->contains($band->onC) === false) {
+            $problems[] = new Problem("{$path}/onC", Message::of(
+                'refusal.off-the-scale', least: Unit::Celsius->of($scale->leastC), most: Unit::Celsius->of($scale->mostC),
+                nearest: Unit::Celsius->of($scale->nearestC($band->onC)),
+            ));
+        }
+        if ($decider->side() !== null && $decider->side() !== $deciding->side) {
+            $problems[] = new Problem($sidePath, Message::of('refusal.output-has-its-side', side: $decider->side()->value));
+        }
+        if ($deciding->parallelNumber !== null && ! $decider->canJoin()) {
+            $problems[] = new Problem("{$path}/kind", Message::of('refusal.cannot-join'));
+        } elseif ($deciding->parallelNumber !== null && LoadOf::stage($deciding)->triggerLine() === null) {
+            $problems[] = new Problem("{$path}/kind", Message::of('refusal.no-trigger-to-join'));
+        }
+
+        return [...$problems, ...$decider->refusals($deciding, $path, $control)];
+    }
+
+    /** @return list<Problem> */
     private static function airConditioning(Control $control): array
     {
         $trigger = TriggerOf::control($control);
-        if ($trigger === null) {
+        if ($trigger === null || $control->airConditioning === null) {
             return [];
         }
-        $refusal = $control->airConditioning?->compressor === Compressor::Variable && ! $trigger->suitsVariableCompressor()
-            ? Message::of('refusal.variable-compressor', triggers: self::suitable($control), hasAny: self::suitable($control) !== [])
-            : $trigger->refusal($control, DeciderOf::stage($control->stages[0])->load($control->stages[0]));
+        $isVariable = $control->airConditioning->compressor === Compressor::Variable;
+        $refusal = match (true) {
+            $isVariable && ! $trigger->suitsVariableCompressor() => Message::of(
+                'refusal.variable-compressor', triggers: self::suitable($control), hasAny: self::suitable($control) !== [],
+            ),
+            self::asksForHalfAPair($control) => Message::of('refusal.high-of-a-pair-needs-low'),
+            default => self::refusal($trigger, $control),
+        };
 
         return $refusal === null ? [] : [new Problem('/control/airConditioning/trigger', $refusal)];
+    }
+
+    /** In parallel the second relay of a pair feeds one fan only; the other is fed by the first. */
+    private static function asksForHalfAPair(Control $control): bool
+    {
+        return $control->speeds === Speeds::SeriesParallel
+            && $control->airConditioning?->asksFor($control->stages[0]) === false;
+    }
+
+    private static function refusal(Trigger $trigger, Control $control): ?Message
+    {
+        foreach ($control->stages as $stage) {
+            $refusal = $control->airConditioning?->asksFor($stage) === true ? $trigger->refusal($control, $stage, LoadOf::stage($stage)) : null;
+            if ($refusal !== null) {
+                return $refusal;
+            }
+        }
+
+        return null;
     }
 
     /** @return list<Message> triggers that suit a variable compressor and what decides */
     private static function suitable(Control $control): array
     {
-        $load = DeciderOf::stage($control->stages[0])->load($control->stages[0]);
-        $suitable = array_filter(Kinds::triggers(), static function (string $class) use ($control, $load): bool {
+        $suitable = array_filter(Kinds::triggers(), static function (string $class) use ($control): bool {
             $trigger = new $class;
 
-            return $trigger->suitsVariableCompressor() && $trigger->refusal($control, $load) === null;
+            return $trigger->suitsVariableCompressor() && self::refusal($trigger, $control) === null;
         });
 
         return array_values(array_map(static fn (string $kind): Message => Message::of("option.air-conditioning.{$kind}.label"), array_keys($suitable)));
     }
 
     /** @return list<Problem> */
-    private static function override(Control $control): array
+    private static function overrides(Control $control): array
     {
-        $refusal = OverrideOf::control($control)?->refusal($control);
+        $problems = [];
+        $overrides = OverridesOf::control($control);
+        foreach ($overrides as $at => $override) {
+            $refusal = $override->refusal($control);
+            foreach (array_slice($overrides, 0, $at) as $earlier) {
+                $refusal ??= self::contradiction($earlier, $override, $control);
+            }
+            if ($refusal !== null) {
+                $problems[] = new Problem("/control/overrides/{$at}/kind", $refusal);
+            }
+        }
 
-        return $refusal === null ? [] : [new Problem('/control/override/kind', $refusal)];
+        return $problems;
+    }
+
+    /** Why two overrides do not stand together; null where they do. One that stops and one that runs do: stopping is stronger. */
+    private static function contradiction(Override $one, Override $other, Control $control): ?Message
+    {
+        $kind = $one::kind();
+        $shared = array_filter($one->stages($control), static fn (Stage $stage): bool => $other->concerns($stage, $control));
+        $canBothRun = $one->canRun() && $other->canRun();
+
+        return match (true) {
+            $one->opensSensorCircuit() && $other->opensSensorCircuit() => Message::of('refusal.one-sensor-circuit'),
+            $shared === [] => null,
+            $kind === $other::kind() => Message::of('refusal.override-twice', stage: array_values($shared)[0]->id),
+            $one->changesOverFeed() && $other->changesOverFeed() => Message::of('refusal.changed-over-twice'),
+            $canBothRun && ($one->saysAll() || $other->saysAll()) => Message::of(
+                'refusal.overrides-contradict', other: Message::of("option.override.{$kind}.label"), stage: array_values($shared)[0]->id,
+            ),
+            default => null,
+        };
     }
 
     /** @return list<Problem> */
     private static function afterRunAndLockouts(Control $control): array
     {
         $problems = [];
-        $stage = $control->stages[0];
         $afterRun = $control->afterRun === null ? null : AfterRunRelay::refusal($control);
         if ($afterRun !== null) {
             $problems[] = new Problem('/control/afterRun', $afterRun);
         }
-        $hasOwnRelay = DeciderOf::stage($stage)->load($stage)->hasOwnRelay();
-        foreach ($hasOwnRelay ? [] : LockoutsOf::control($control) as $lockout) {
-            $problems[] = new Problem('/control/lockouts/'.$lockout::field(), Message::of(
-                $stage->decider->keepsOriginalWiring() ? 'refusal.cuts-original-trigger' : 'refusal.no-trigger-to-open',
-            ));
+        foreach (LockoutsOf::control($control) as $lockout) {
+            foreach ($control->stages as $stage) {
+                $load = LoadOf::stage($stage);
+                $isOpened = $lockout->isInLine() ? $load->triggerLine() !== null : $stage->original === null && ! $load->isFedPastCoilFeed();
+                if (! $isOpened) {
+                    $problems[] = new Problem('/control/lockouts/'.$lockout::field(), Message::of(
+                        $lockout->isInLine() ? 'refusal.no-trigger-to-open' : 'refusal.no-coil-feed-to-open',
+                    ));
+
+                    break;
+                }
+            }
         }
 
         return $problems;
@@ -153,7 +278,9 @@ final class Compatibility
     /** @return list<Problem> */
     private static function feed(Control $control): array
     {
-        return $control->feed === Feed::ExistingCircuit && $control->existingFuseA === null
+        $isShared = $control->feed === Feed::ExistingCircuit || $control->coilFeed->liveFeed() === Feed::ExistingCircuit;
+
+        return $isShared && $control->existingFuseA === null
             ? [new Problem('/control/existingFuseA', Message::of('refusal.shared-fuse-missing'))]
             : [];
     }

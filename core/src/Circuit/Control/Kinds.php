@@ -8,12 +8,14 @@ use LampThread\Brief\AirConditioningTrigger;
 use LampThread\Brief\ControlReader;
 use LampThread\Brief\Decider as DeciderOfBrief;
 use LampThread\Brief\Override as OverrideOfBrief;
+use LampThread\Circuit\Control\AirConditioning\ComputerIntoController;
 use LampThread\Circuit\Control\AirConditioning\ComputerRequest;
 use LampThread\Circuit\Control\AirConditioning\CondenserFanOutput;
 use LampThread\Circuit\Control\AirConditioning\ControllerInput;
 use LampThread\Circuit\Control\AirConditioning\DiodeIntoCoil;
 use LampThread\Circuit\Control\AirConditioning\InterposingRelay;
 use LampThread\Circuit\Control\AirConditioning\JoinedClutchWire;
+use LampThread\Circuit\Control\AirConditioning\PressureIntoController;
 use LampThread\Circuit\Control\AirConditioning\PressureSwitchTrigger;
 use LampThread\Circuit\Control\AirConditioning\SeparateRelay;
 use LampThread\Circuit\Control\AirConditioning\Trigger;
@@ -28,10 +30,12 @@ use LampThread\Circuit\Control\Decider\Thermostat;
 use LampThread\Circuit\Control\Decider\TwoStepSwitch;
 use LampThread\Circuit\Control\Form\FieldValues;
 use LampThread\Circuit\Control\Override\ChangeOver;
+use LampThread\Circuit\Control\Override\ChangeOverBoth;
 use LampThread\Circuit\Control\Override\CutOut;
 use LampThread\Circuit\Control\Override\ForceOn;
 use LampThread\Circuit\Control\Override\LowHigh;
 use LampThread\Circuit\Control\Override\Override;
+use LampThread\Circuit\Control\Override\PlugLowHigh;
 use LampThread\Circuit\Control\Override\SensorOpen;
 use LampThread\Circuit\Control\Override\ThreePosition;
 
@@ -60,6 +64,8 @@ final class Kinds implements ControlReader
         CondenserFanOutput::class,
         ComputerRequest::class,
         ControllerInput::class,
+        PressureIntoController::class,
+        ComputerIntoController::class,
     ];
 
     /** @var non-empty-list<class-string<Override>> */
@@ -67,6 +73,8 @@ final class Kinds implements ControlReader
         ForceOn::class,
         ThreePosition::class,
         ChangeOver::class,
+        ChangeOverBoth::class,
+        PlugLowHigh::class,
         SensorOpen::class,
         LowHigh::class,
         CutOut::class,
@@ -102,10 +110,10 @@ final class Kinds implements ControlReader
         return new (self::triggers()[$kind]);
     }
 
-    public function override(array $override): OverrideOfBrief
+    public function override(array $override, int $number): OverrideOfBrief
     {
         $class = self::overrides()[$override['kind']];
 
-        return $class::read(FieldValues::of($class::fields(), $override));
+        return $class::read(FieldValues::of($class::fields(), $override), $number);
     }
 }

@@ -9,7 +9,7 @@ use LampThread\Circuit\Arrangement;
 use LampThread\Circuit\Component\Alternator;
 use LampThread\Circuit\Component\Battery;
 use LampThread\Circuit\Component\Clutch;
-use LampThread\Circuit\Component\FuseBoxStud;
+use LampThread\Circuit\Component\FeedPoint;
 use LampThread\Circuit\Component\Rail;
 use LampThread\Circuit\Component\VehicleFuse;
 use LampThread\Circuit\Component\VehicleLoads;
@@ -26,19 +26,37 @@ final readonly class VehicleSupply implements Arrangement
         $supply = $harness->brief->supply;
         $control = $harness->brief->control;
         $harness->add(new Battery($supply));
-        $harness->add(new Alternator($supply));
         $harness->add(new VehicleLoads($supply));
-        if ($control->existingFuseA !== null && ($control->feed === Feed::ExistingCircuit || $control->keepsOriginal())) {
-            $harness->add(new VehicleFuse(VehicleFuse::EXISTING, $harness->mark('F'), $control->existingFuseA));
+        $live = $this->live($harness);
+        $isFromOutput = isset($live[Feed::AlternatorOutput->value]);
+        $harness->add($isFromOutput ? new Alternator($supply, $live[Feed::AlternatorOutput->value], $supply->cableOhm()) : new Alternator($supply));
+        $harness->share(SharedTerminal::FAN_FEED, $live[$control->feed->value]);
+        if ($control->coilFeed->liveFeed() !== null) {
+            $harness->share(SharedTerminal::LIVE_COIL_FEED, $live[$control->coilFeed->liveFeed()->value]);
         }
-        $harness->share(SharedTerminal::FAN_FEED, match ($control->feed) {
-            Feed::Battery => Rail::SUPPLY,
-            Feed::FuseBoxStud => $harness->add(new FuseBoxStud($harness->mark('X')))->terminal('30'),
-            Feed::ExistingCircuit => VehicleFuse::behind(VehicleFuse::EXISTING),
-        });
         if ($this->hasClutch) {
             $harness->add(new VehicleFuse(VehicleFuse::CLUTCH, $harness->mark('FV'), $control->airConditioning->fuseA ?? VehicleFuse::USUAL_A));
             $harness->share(SharedTerminal::CLUTCH, $harness->add(new Clutch($harness->mark('Y'), $supply->systemV))->terminal('1'));
         }
+    }
+
+    /** @return array<string, string> place that fans or coils are fed from to its terminal */
+    private function live(Harness $harness): array
+    {
+        $control = $harness->brief->control;
+        $live = [];
+        foreach (array_filter([$control->feed, $control->coilFeed->liveFeed()]) as $feed) {
+            $live[$feed->value] ??= match ($feed) {
+                Feed::Battery => Rail::SUPPLY,
+                Feed::FuseBoxStud, Feed::StarterTerminal, Feed::AlternatorOutput => $harness->add(
+                    new FeedPoint($feed, $harness->mark('X'), $harness->brief->supply->cableOhm()),
+                )->terminalOut(),
+                Feed::ExistingCircuit => $harness->add(
+                    new VehicleFuse(VehicleFuse::EXISTING, $harness->mark('F'), $control->existingFuseA ?? VehicleFuse::USUAL_A),
+                )->terminal('30'),
+            };
+        }
+
+        return $live;
     }
 }

@@ -55,6 +55,7 @@ final readonly class BrokenConstraints implements Rule
         'drop-out' => ['coil-does-not-let-go', Severity::Danger],
         'coil-polarity' => ['coil-diode-reversed', Severity::Danger],
         'switched-current' => ['switch-over-rating', Severity::Danger],
+        'switched-start' => ['switch-over-start', Severity::Danger],
         'forward-current' => ['diode-over-rating', Severity::Danger],
         'heat' => ['resistor-too-hot', Severity::Danger],
         'earth-lift' => ['earth-lifted', Severity::Warning],

@@ -21,9 +21,8 @@ final readonly class FanClearance implements Rule
     public function judge(Sizing $sizing): array
     {
         $findings = [];
-        $clearanceMm = $sizing->brief->cooling->clearanceMm;
         foreach ($sizing->brief->fans as $at => $fan) {
-            $gapMm = $clearanceMm - $fan->depthMm;
+            $gapMm = $sizing->brief->gapMm($fan);
             if ($fan->mount === Mount::Puller && $gapMm < self::WANTED_MM) {
                 $findings[] = new Finding(
                     $gapMm < 0 ? 'fan-does-not-fit' : 'fan-gap-small',
@@ -31,7 +30,7 @@ final readonly class FanClearance implements Rule
                     $fan->id,
                     "/fans/{$at}/depthMm",
                     figures: [
-                        Figure::of('room', Unit::Millimetre->of($clearanceMm)),
+                        Figure::of('room', Unit::Millimetre->of($gapMm + $fan->depthMm)),
                         Figure::of('fan-depth', Unit::Millimetre->of($fan->depthMm)),
                         Figure::of('gap', Unit::Millimetre->of($gapMm)),
                     ],

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace LampThread\Proof\Rule;
 
+use LampThread\Brief\Assumptions;
+use LampThread\Brief\EngineSpeedAction;
 use LampThread\Circuit\Control\Lockout\EngineSpeedLockout;
 use LampThread\Message\Message;
 use LampThread\Message\Unit;
@@ -22,12 +24,24 @@ final readonly class LockoutInClimb implements Rule
     /** Road speed from which ram air alone is enough, km/h (common practice, no source). */
     public const RAM_AIR_KMH = 50.0;
 
+    /** Engine speed that tells that the engine runs, below any idle and above cranking, rpm (common practice, no source). */
+    private const RUNNING_RPM = 500.0;
+
     public function judge(Sizing $sizing): array
     {
-        $aboveRpm = $sizing->brief->control->lockouts->aboveRpm;
+        $switch = $sizing->brief->control->lockouts->engineSpeed;
         $driveline = $sizing->brief->driveline;
-        if ($aboveRpm === null) {
+        if ($switch === null) {
             return [];
+        }
+        $aboveRpm = $switch->rpm;
+        $path = '/control/lockouts/engineSpeed';
+        $subject = $switch->isInFeed ? EngineSpeedLockout::IN_FEED : EngineSpeedLockout::contact($sizing->brief->control->stages[0]->id);
+        if ($switch->action === EngineSpeedAction::ClosesAbove) {
+            return $switch->isOpenAt(Assumptions::IDLE_RPM) ? [new Finding(
+                'lockout-at-idle', Severity::Danger, $subject, $path, ['speed' => Unit::Rpm->of($aboveRpm), 'idle' => Unit::Rpm->of(Assumptions::IDLE_RPM)],
+                remedies: [Remedy::of('switch-below-idle', ["{$path}/rpm" => self::RUNNING_RPM], ['speed' => Unit::Rpm->of(self::RUNNING_RPM)])],
+            )] : [];
         }
         $figures = [Figure::of('lockout-above', Unit::Rpm->of($aboveRpm))];
         foreach ($driveline->gearRatios ?? [] as $at => $ratio) {
@@ -37,8 +51,6 @@ final readonly class LockoutInClimb implements Rule
         }
         $climbs = $aboveRpm <= self::CLIMB_RPM
             && ($driveline === null || $driveline->roadKmh($aboveRpm, max($driveline->gearRatios)) < self::RAM_AIR_KMH);
-        $subject = EngineSpeedLockout::contact($sizing->brief->control->stages[0]->id);
-        $path = '/control/lockouts/aboveRpm';
 
         return match (true) {
             $climbs => [

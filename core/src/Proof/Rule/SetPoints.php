@@ -11,7 +11,6 @@ use LampThread\Proof\Finding\Finding;
 use LampThread\Proof\Finding\Remedy;
 use LampThread\Proof\Finding\Severity;
 use LampThread\Road\Coolant;
-use LampThread\Road\Drives;
 use LampThread\Road\Vehicle;
 use LampThread\Sizing\Sizing;
 
@@ -31,9 +30,6 @@ final readonly class SetPoints implements Rule
     /** A ceiling is at least this much below boiling, K (common practice, no source). */
     private const BELOW_BOILING_K = 5.0;
 
-    /** Drives in which a fan that ever stops would. */
-    private const DRIVES = ['4-motorway', '2-town'];
-
     public function judge(Sizing $sizing): array
     {
         $findings = [];
@@ -48,14 +44,14 @@ final readonly class SetPoints implements Rule
             );
         }
         foreach ($sizing->brief->control->stages as $at => $stage) {
-            array_push($findings, ...$this->stage($stage, "/control/stages/{$at}/decider", $sizing));
+            array_push($findings, ...$this->stage($at, $stage, "/control/stages/{$at}/decider", $sizing));
         }
 
         return $findings;
     }
 
     /** @return list<Finding> */
-    private function stage(Stage $stage, string $path, Sizing $sizing): array
+    private function stage(int $decider, Stage $stage, string $path, Sizing $sizing): array
     {
         $band = $stage->decider->band();
         if ($band === null) {
@@ -78,7 +74,7 @@ final readonly class SetPoints implements Rule
         );
         $findings = [];
         if ($band->offC <= $opensC) {
-            $findings[] = $this->stops($stage, $sizing)
+            $findings[] = Vehicle::of($sizing)->stops($decider, $band)
                 ? new Finding('off-low', Severity::Note, $subject, "{$path}/offC", $params, $figures, [$raised])
                 : new Finding('off-below-thermostat', Severity::Warning, $subject, "{$path}/offC", $params, $figures, [$raised]);
         }
@@ -100,25 +96,5 @@ final readonly class SetPoints implements Rule
         }
 
         return $findings;
-    }
-
-    /** Whether a drive shows the stage stop after it has started: on the open road, where ram air cools most, or in town. */
-    private function stops(Stage $stage, Sizing $sizing): bool
-    {
-        $at = array_search($stage, $sizing->brief->control->stages, true);
-        $band = $stage->decider->band();
-        $vehicle = Vehicle::of($sizing);
-        foreach (self::DRIVES as $drive) {
-            $hasStarted = false;
-            foreach ($vehicle->drive(Drives::standard()[$drive])->result->samples as $sample) {
-                $readsC = $sample->readsC[$at] ?? 0.0;
-                if ($hasStarted && $readsC <= ($band->offC ?? -INF)) {
-                    return true;
-                }
-                $hasStarted = $hasStarted || $readsC >= ($band->onC ?? INF);
-            }
-        }
-
-        return false;
     }
 }

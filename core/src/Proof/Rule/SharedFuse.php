@@ -24,7 +24,7 @@ final readonly class SharedFuse implements Rule
         foreach ($sizing->circuit->each(VehicleFuse::class) as $fuse) {
             $carriesA = $sizing->envelope->greatestA($fuse->id);
             $mayA = FuseSizing::continuousA($fuse->ratedA(), Zone::Bay->ambientC());
-            if ($carriesA > $mayA) {
+            if ($carriesA > $mayA && ! $fuse->isAssumed) {
                 $findings[] = new Finding(
                     'shared-fuse-overloaded',
                     Severity::Danger,

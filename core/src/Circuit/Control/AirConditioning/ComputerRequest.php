@@ -35,9 +35,9 @@ final readonly class ComputerRequest extends Trigger
         return RequestInput::Computer;
     }
 
-    public function refusal(Control $control, Load $load): ?Message
+    public function refusal(Control $control, Stage $stage, Load $load): ?Message
     {
-        return $control->stages[0]->decider->requestInput() === RequestInput::Computer ? null : Message::of('refusal.no-computer');
+        return $stage->decider->requestInput() === RequestInput::Computer ? null : Message::of('refusal.no-computer');
     }
 
     /** Part of what decides. */

@@ -47,12 +47,14 @@ final readonly class CondenserFanOutput extends Trigger
 
     public function install(Harness $harness, Stage $stage, ?TriggerLine $line): void
     {
-        $fuseA = $harness->brief->control->airConditioning->fuseA ?? VehicleFuse::USUAL_FAN_A;
-        $harness->add(new VehicleFuse(VehicleFuse::CONDENSER_FAN, $harness->mark('FV'), $fuseA));
-        $fan = $harness->add(new CondenserFan($harness->mark('M'), $harness->brief->supply->systemV));
-        $load = ['air-conditioning-relay:86', 'air-conditioning-relay:85'];
-        $fused = TapFuse::install($harness, self::FUSE, self::WIRES, $fan->plus(), $load);
-        $relay = $this->relay($harness, 'air-conditioning', Message::of('component.air-conditioning-relay'), $fused, self::WIRES);
+        if ($harness->component(self::FUSE) === null) {
+            $fuseA = $harness->brief->control->airConditioning->fuseA ?? VehicleFuse::USUAL_FAN_A;
+            $harness->add(new VehicleFuse(VehicleFuse::CONDENSER_FAN, $harness->mark('FV'), $fuseA));
+            $fan = $harness->add(new CondenserFan($harness->mark('M'), $harness->brief->supply->systemV));
+            TapFuse::install($harness, self::FUSE, self::WIRES, $fan->plus(), ['air-conditioning-relay:86', 'air-conditioning-relay:85']);
+        }
+        $id = self::id($harness, $stage, 'air-conditioning');
+        $relay = $this->relay($harness, $id, Message::of('component.air-conditioning-relay'), self::FUSE.':2', self::WIRES);
         $line?->bridge($harness, $relay->terminal('30'), $relay->terminal('87'), Stretch::CoilToEarth, Stretch::CoilToEarth, 'relays');
     }
 

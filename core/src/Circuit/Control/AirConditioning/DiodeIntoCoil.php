@@ -24,9 +24,9 @@ final readonly class DiodeIntoCoil extends Trigger
         return 'diode';
     }
 
-    public function refusal(Control $control, Load $load): ?Message
+    public function refusal(Control $control, Stage $stage, Load $load): ?Message
     {
-        return parent::refusal($control, $load) ?? ($control->stages[0]->side === Side::Earth ? Message::of('refusal.clutch-wire-is-positive') : null);
+        return parent::refusal($control, $stage, $load) ?? ($stage->side === Side::Earth ? Message::of('refusal.clutch-wire-is-positive') : null);
     }
 
     public function install(Harness $harness, Stage $stage, ?TriggerLine $line): void
@@ -34,7 +34,7 @@ final readonly class DiodeIntoCoil extends Trigger
         if ($line === null) {
             return;
         }
-        $diode = $harness->add(new Diode('air-conditioning-diode', $harness->mark('V'), Message::of('component.diode')));
+        $diode = $harness->add(new Diode(self::id($harness, $stage, 'air-conditioning-diode'), $harness->mark('V'), Message::of('component.diode')));
         $harness->wire($harness->shared(SharedTerminal::CLUTCH), $diode->terminal('A'), Stretch::Clutch, Colour::Trigger, TriggerLine::WIRES);
         $harness->wire($diode->terminal('K'), $line->joint(), Stretch::CoilToEarth, Colour::Trigger, TriggerLine::WIRES);
     }

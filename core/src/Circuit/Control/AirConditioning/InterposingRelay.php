@@ -26,7 +26,7 @@ final readonly class InterposingRelay extends Trigger
 
     public function install(Harness $harness, Stage $stage, ?TriggerLine $line): void
     {
-        $relay = $this->relay($harness, 'air-conditioning', Message::of('component.air-conditioning-relay'), $harness->shared(SharedTerminal::CLUTCH));
+        $relay = $this->relay($harness, self::id($harness, $stage, 'air-conditioning'), Message::of('component.air-conditioning-relay'), $harness->shared(SharedTerminal::CLUTCH));
         $line?->bridge($harness, $relay->terminal('30'), $relay->terminal('87'), Stretch::CoilToEarth, Stretch::CoilToEarth, 'relays');
     }
 }

@@ -23,9 +23,13 @@ final readonly class JoinedClutchWire extends Trigger
         return 'joined';
     }
 
-    public function refusal(Control $control, Load $load): ?Message
+    public function refusal(Control $control, Stage $stage, Load $load): ?Message
     {
-        return parent::refusal($control, $load) ?? ($control->stages[0]->side === Side::Earth ? Message::of('refusal.clutch-wire-is-positive') : null);
+        return parent::refusal($control, $stage, $load) ?? match (true) {
+            $stage->side === Side::Earth => Message::of('refusal.clutch-wire-is-positive'),
+            count($control->airConditioning->stageIds ?? []) > 1 => Message::of('refusal.joins-triggers'),
+            default => null,
+        };
     }
 
     public function install(Harness $harness, Stage $stage, ?TriggerLine $line): void

@@ -36,12 +36,12 @@ final readonly class SeparateRelay extends Trigger
         return true;
     }
 
-    public function refusal(Control $control, Load $load): ?Message
+    public function refusal(Control $control, Stage $stage, Load $load): ?Message
     {
         return match (true) {
             $load->switchesMinus() => Message::of('refusal.minus-is-switched'),
             $control->speeds !== null => Message::of('refusal.two-leads-to-join'),
-            $control->override?->changesOverFeed() === true => Message::of('refusal.lead-is-changed-over'),
+            $control->changesOverFeed($stage) => Message::of('refusal.lead-is-changed-over'),
             default => null,
         };
     }

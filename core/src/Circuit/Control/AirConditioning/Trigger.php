@@ -17,15 +17,15 @@ use LampThread\Circuit\Component\OperatingConditions;
 use LampThread\Circuit\Component\Relay;
 use LampThread\Circuit\Component\VehicleFuse;
 use LampThread\Circuit\Control\Load\Load;
-use LampThread\Circuit\Control\Override\OverrideOf;
+use LampThread\Circuit\Control\Override\OverridesOf;
 use LampThread\Circuit\Harness;
 use LampThread\Circuit\TriggerLine;
 use LampThread\Circuit\WireGroup;
 use LampThread\Message\Message;
 
 /**
- * How the air conditioning makes the first stage run, each way in one class: what it does not go with, what it wires and when it asks.
- * Adding one is a class, its texts, and its line in Control\Kinds.
+ * How the air conditioning makes stages run, each way in one class: what it does not go with, what it wires for each of them and when it
+ * asks. Adding one is a class, its texts, and its line in Control\Kinds.
  */
 abstract readonly class Trigger implements AirConditioningTrigger
 {
@@ -59,14 +59,22 @@ abstract readonly class Trigger implements AirConditioningTrigger
         return false;
     }
 
-    /** Why it does not go with the rest; null where it does. */
-    public function refusal(Control $control, Load $load): ?Message
+    /** Why it does not go with a stage it is to run; null where it does. */
+    public function refusal(Control $control, Stage $stage, Load $load): ?Message
     {
         return $load->triggerLine() === null ? Message::of('refusal.no-trigger-to-join') : null;
     }
 
     /** @param  TriggerLine|null  $line  of that stage; null where what decides carries the fan itself */
     abstract public function install(Harness $harness, Stage $stage, ?TriggerLine $line): void;
+
+    /** What goes before the id of its parts for a stage: nothing for the first stage that is asked for. */
+    protected static function id(Harness $harness, Stage $stage, string $word): string
+    {
+        $first = $harness->brief->control->airConditioning->stageIds[0] ?? $stage->id;
+
+        return $first === $stage->id ? $word : "{$stage->id}-{$word}";
+    }
 
     /** @param  bool  $coilIsFed  whether whatever joins the trigger would run the stage */
     public function asks(OperatingConditions $conditions, bool $coilIsFed): bool
@@ -87,12 +95,12 @@ abstract readonly class Trigger implements AirConditioningTrigger
             $harness->group(new WireGroup(TriggerLine::WIRES, Message::of('wire-group.trigger'), VehicleFuse::CLUTCH, ...$load, isThin: true));
         }
         $harness->wire($feed, $relay->terminal('86'), Stretch::Clutch, Colour::Trigger, $group);
-        $override = OverrideOf::control($harness->brief->control);
-        if ($override !== null) {
-            $override->earth($harness, $relay->terminal('85'));
-        } else {
-            $harness->wire($relay->terminal('85'), $harness->earth('bay'), Stretch::CoilToEarth, Colour::Earth, $group);
+        foreach (OverridesOf::control($harness->brief->control) as $override) {
+            if ($override->earth($harness, $relay->terminal('85'))) {
+                return $relay;
+            }
         }
+        $harness->wire($relay->terminal('85'), $harness->earth('bay'), Stretch::CoilToEarth, Colour::Earth, $group);
 
         return $relay;
     }

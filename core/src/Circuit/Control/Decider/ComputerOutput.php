@@ -103,8 +103,6 @@ final readonly class ComputerOutput extends TriggersRelay
 
     public function install(Harness $harness, TriggerLine $line): void
     {
-        $control = $harness->brief->control;
-        $isFirst = $control->stages[0] === $line->stage;
         $driver = $harness->add(new ComputerDriver(
             "{$line->stage->id}-output",
             $harness->mark('A'),
@@ -112,12 +110,20 @@ final readonly class ComputerOutput extends TriggersRelay
             $line->stage->id,
             $this->band,
             $this->ratedA,
-            $harness->stagePath($line->stage).'/decider/ratedA',
+            $harness->deciderPath($line->stage).'/ratedA',
             $this->openReadsHot,
-            $isFirst && $control->airConditioning?->trigger->request() === RequestInput::Computer,
-            $isFirst && $control->override?->opensSensorCircuit() === true,
+            self::hearsAirConditioning($harness, $line->stage),
+            $harness->brief->control->opensSensorCircuit($line->stage),
         ));
         $harness->wire($line->joint(), $driver->terminal('out'), Stretch::Dash, Colour::Trigger, TriggerLine::WIRES);
+    }
+
+    /** Whether the computer that decides a stage is told when the air conditioning asks for it. */
+    public static function hearsAirConditioning(Harness $harness, Stage $stage): bool
+    {
+        $airConditioning = $harness->brief->control->airConditioning;
+
+        return $airConditioning?->trigger->request() === RequestInput::Computer && $airConditioning->asksFor($stage);
     }
 
     public function asks(Stage $stage, OperatingConditions $conditions, Circuit $circuit): bool

@@ -59,14 +59,20 @@ interface Decider extends DeciderOfBrief
      */
     public function refusals(Stage $stage, string $path, Control $control): array;
 
+    /** Whether its air-conditioning input asks when it is earthed, instead of when it is fed. */
+    public function requestWantsEarth(): bool;
+
+    /** @return array{string, string}|null terminals of an input or coil of its own that the coil feed is there for */
+    public function fedInput(Stage $stage): ?array;
+
+    /** Whether it can run a stage in parallel with another decider: by a contact or output of its own across the trigger. */
+    public function canJoin(): bool;
+
     /** Wires it across the trigger line of its stage; nothing where it carries the fan itself. */
     public function install(Harness $harness, TriggerLine $line): void;
 
     /** Whether it asks for the fan and can be heard, given that the coils are fed. */
     public function asks(Stage $stage, OperatingConditions $conditions, Circuit $circuit): bool;
-
-    /** Whether it works the fan without the coil feed. */
-    public function worksWithoutCoilFeed(): bool;
 
     /** What a fan it asks for is wanted by. */
     public function demand(): Demand;

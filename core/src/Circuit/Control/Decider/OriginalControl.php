@@ -6,40 +6,35 @@ namespace LampThread\Circuit\Control\Decider;
 
 use LampThread\Brief\Control;
 use LampThread\Brief\RequestInput;
-use LampThread\Brief\Side;
 use LampThread\Brief\Stage;
 use LampThread\Brief\TemperatureBand;
 use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\ComputerDriver;
 use LampThread\Circuit\Component\Key;
 use LampThread\Circuit\Component\OperatingConditions;
+use LampThread\Circuit\Component\VehicleWire;
 use LampThread\Circuit\Control\Form\Field;
 use LampThread\Circuit\Control\Form\Fields;
 use LampThread\Circuit\Control\Form\FieldValues;
 use LampThread\Circuit\Control\Form\Option;
-use LampThread\Circuit\Control\Load\Load;
-use LampThread\Circuit\Control\Load\OriginalFan;
 use LampThread\Circuit\Harness;
 use LampThread\Circuit\TriggerLine;
 use LampThread\Message\Message;
 use LampThread\Message\Problem;
-use LampThread\Message\Unit;
 
-/** What ran the fan before: the vehicle's own fuse, relay and wires stay, and so does what works them. */
+/** What decided before: the computer, switch or amplifier the vehicle has, which goes on working the vehicle's own relay. */
 final readonly class OriginalControl extends TriggersRelay
 {
-    /** Size of the fan's wire where nobody has looked, mm² (common practice, no source). */
-    private const USUAL_AREA_MM2 = 2.5;
-
-    /** Fuse of that circuit where nobody has looked, A (common practice, no source). */
-    private const USUAL_FUSE_A = 30.0;
-
     /**
-     * @param  string  $switchedBy  what earths the vehicle's relay, in the installer's words: ‘engine computer’
+     * @param  string  $switchedBy  what works the vehicle's relay, in the installer's words: ‘engine computer’
      * @param  TemperatureBand  $band  as it was measured before anything was touched
-     * @param  float  $areaMm2  copper of the wires it has to the fan, mm²
      */
-    private function __construct(private string $switchedBy, private TemperatureBand $band, private float $ratedA, private float $areaMm2) {}
+    private function __construct(
+        private string $switchedBy,
+        private TemperatureBand $band,
+        private float $ratedA,
+        private bool $openReadsHot,
+    ) {}
 
     public static function kind(): string
     {
@@ -52,23 +47,23 @@ final readonly class OriginalControl extends TriggersRelay
             Field::text('output', 40, 'field.switched-by'),
             ...Fields::band(),
             Fields::ratedA(ComputerOutput::USUAL_RATED_A),
-            Field::number('areaMm2', Unit::SquareMillimetre, 0.35, 35, self::USUAL_AREA_MM2),
+            Field::flag('openReadsHot', false),
         ];
     }
 
     public static function read(FieldValues $values): self
     {
-        return new self($values->text('output'), $values->band(), $values->number('ratedA'), $values->number('areaMm2'));
+        return new self($values->text('output'), $values->band(), $values->number('ratedA'), $values->flag('openReadsHot'));
     }
 
     public static function options(int $number): array
     {
-        return [new Option(self::kind(), ['output' => 'engine computer'], Side::Earth, ['/control/existingFuseA' => self::USUAL_FUSE_A])];
+        return [new Option(self::kind(), ['output' => 'engine computer'], alsoSets: ['original' => ['isRelayReplaced' => false]])];
     }
 
     public function askedFields(Stage $stage): array
     {
-        return ['ratedA', 'output', 'areaMm2', 'coolantStands'];
+        return ['ratedA', 'output', 'coolantStands', 'openReadsHot'];
     }
 
     public function band(): TemperatureBand
@@ -76,7 +71,12 @@ final readonly class OriginalControl extends TriggersRelay
         return $this->band;
     }
 
-    public function keepsOriginalWiring(): bool
+    public function canJoin(): bool
+    {
+        return false;
+    }
+
+    public function isOriginal(): bool
     {
         return true;
     }
@@ -86,48 +86,34 @@ final readonly class OriginalControl extends TriggersRelay
         return RequestInput::Computer;
     }
 
-    public function side(): Side
+    public function takesOpenSensorAsHot(): bool
     {
-        return Side::Earth;
+        return $this->openReadsHot;
     }
 
-    public function load(Stage $stage): Load
-    {
-        return new OriginalFan($stage, $this->areaMm2);
-    }
-
-    /** The vehicle's own control is kept whole or left alone: it runs one fan, first. */
     public function refusals(Stage $stage, string $path, Control $control): array
     {
-        $problems = [];
-        if ($control->stages[0] !== $stage) {
-            $problems[] = new Problem("{$path}/kind", Message::of('refusal.original-not-first'));
-        }
-        if (count($stage->fanIds) > 1) {
-            $problems[] = new Problem(dirname($path).'/fans/1', Message::of('refusal.original-runs-one-fan'));
-        }
-        if ($control->existingFuseA === null) {
-            $problems[] = new Problem('/control/existingFuseA', Message::of('refusal.original-fuse-missing'));
-        }
-
-        return $problems;
+        return $stage->original === null ? [new Problem("{$path}/kind", Message::of('refusal.original-wiring-missing'))] : [];
     }
 
-    /** Lies where the line's joint is already: the wire between them is the vehicle's. */
+    /** On the vehicle's own wire to its relay; where that is cut into, on the end the loom leaves. */
     public function install(Harness $harness, TriggerLine $line): void
     {
-        $harness->add(new ComputerDriver(
+        $driver = $harness->add(new ComputerDriver(
             "{$line->stage->id}-output",
             $harness->mark('A'),
             Message::of('component.original-control', switchedBy: $this->switchedBy),
             $line->stage->id,
             $this->band,
             $this->ratedA,
-            $harness->stagePath($line->stage).'/decider/ratedA',
-            openReadsHot: false,
-            hasAirConditioningRequest: $harness->brief->control->airConditioning?->trigger->request() === RequestInput::Computer,
-            hasSensorCircuit: false,
+            $harness->deciderPath($line->stage).'/ratedA',
+            $this->openReadsHot,
+            ComputerOutput::hearsAirConditioning($harness, $line->stage),
+            $harness->brief->control->opensSensorCircuit($line->stage),
+            $line->isEarthSide() ? null : $line->otherEnd($harness, 'bay'),
         ));
+        $ends = $line->isEarthSide() ? [$line->joint(), $driver->terminal('out')] : [$driver->terminal('out'), $line->joint()];
+        $harness->add(new VehicleWire("{$line->stage->id}-original-trigger", $harness->mark('WV'), ...$ends));
     }
 
     public function asks(Stage $stage, OperatingConditions $conditions, Circuit $circuit): bool

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit\Control\Decider;
 
+use LampThread\Brief\Control;
 use LampThread\Brief\DutyCurve;
+use LampThread\Brief\RelayLead;
 use LampThread\Brief\RequestInput;
+use LampThread\Brief\Scale;
 use LampThread\Brief\Stage;
 use LampThread\Brief\TemperatureBand;
 use LampThread\Circuit\Component\Stepless;
@@ -17,6 +20,8 @@ use LampThread\Circuit\Control\Load\Load;
 use LampThread\Circuit\Control\Load\SteplessFan;
 use LampThread\Circuit\Harness;
 use LampThread\Circuit\TriggerLine;
+use LampThread\Message\Message;
+use LampThread\Message\Problem;
 use LampThread\Message\Unit;
 
 /** A controller that gives the fan as much as the temperature asks for, from a least duty to all of it. */
@@ -35,8 +40,16 @@ final readonly class SteplessController extends TriggersRelay
      * @param  TemperatureBand  $band  starts at the least duty at onC, stops at offC
      * @param  float  $softStartS  from nothing to what is asked for, s; 0 for one that switches on at once
      * @param  float  $ratedA  what it may give the fan, A
+     * @param  bool  $requestWantsEarth  whether its air-conditioning input asks when it is earthed, instead of when it is fed
      */
-    private function __construct(private TemperatureBand $band, private DutyCurve $duty, private float $softStartS, private float $ratedA) {}
+    private function __construct(
+        private TemperatureBand $band,
+        private DutyCurve $duty,
+        private float $softStartS,
+        private float $ratedA,
+        private bool $requestWantsEarth,
+        private ?Scale $scale,
+    ) {}
 
     public static function kind(): string
     {
@@ -51,6 +64,8 @@ final readonly class SteplessController extends TriggersRelay
             Field::number('leastDutyPercent', Unit::Percent, 5, 100),
             Field::number('softStartS', Unit::Second, 0, 60, self::USUAL_SOFT_START_S),
             Fields::ratedA(self::USUAL_RATED_A),
+            Field::flag('requestWantsEarth', false),
+            ...Fields::scale(),
         ];
     }
 
@@ -61,6 +76,8 @@ final readonly class SteplessController extends TriggersRelay
             new DutyCurve($values->number('spanK'), $values->number('leastDutyPercent')),
             $values->number('softStartS'),
             $values->number('ratedA'),
+            $values->flag('requestWantsEarth'),
+            $values->scale(),
         );
     }
 
@@ -71,12 +88,34 @@ final readonly class SteplessController extends TriggersRelay
 
     public function askedFields(Stage $stage): array
     {
-        return ['ratedA', 'leastDutyPercent', 'spanK', 'softStartS', 'coolantStands'];
+        return ['ratedA', 'leastDutyPercent', 'spanK', 'softStartS', 'coolantStands', 'requestWantsEarth', ...Fields::SCALE];
+    }
+
+    public function scale(): ?Scale
+    {
+        return $this->scale;
+    }
+
+    public function requestWantsEarth(): bool
+    {
+        return $this->requestWantsEarth;
+    }
+
+    public function refusals(Stage $stage, string $path, Control $control): array
+    {
+        return $stage->original === null && $stage->relayLead === RelayLead::Plus
+            ? []
+            : [new Problem("{$path}/kind", Message::of('refusal.carries-fan-without-relay'))];
     }
 
     public function band(): TemperatureBand
     {
         return $this->band;
+    }
+
+    public function canJoin(): bool
+    {
+        return false;
     }
 
     public function leastGapK(): float
@@ -99,10 +138,11 @@ final readonly class SteplessController extends TriggersRelay
             $this->duty,
             $this->softStartS,
             $this->ratedA,
-            $harness->stagePath($stage).'/decider/ratedA',
+            $harness->deciderPath($stage).'/ratedA',
             $harness->brief->supply->systemV,
             $hasRequest,
             array_sum(array_map(static fn (string $id): float => $harness->brief->fan($id)->runA, $stage->fanIds)),
+            $this->requestWantsEarth,
         ));
     }
 

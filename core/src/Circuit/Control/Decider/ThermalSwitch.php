@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LampThread\Circuit\Control\Decider;
 
 use LampThread\Brief\Control;
+use LampThread\Brief\RelayLead;
 use LampThread\Brief\Side;
 use LampThread\Brief\Stage;
 use LampThread\Brief\Stretch;
@@ -87,9 +88,19 @@ final readonly class ThermalSwitch extends TriggersRelay
             : ['ratedA', 'coolantStands'];
     }
 
+    public function fedInput(Stage $stage): ?array
+    {
+        return $this->opensWhenHot() ? ["{$stage->id}-inverting-relay:86", "{$stage->id}-inverting-relay:85"] : null;
+    }
+
     public function band(): TemperatureBand
     {
         return $this->band;
+    }
+
+    public function canJoin(): bool
+    {
+        return ! $this->isDirect;
     }
 
     public function isFixedPair(): bool
@@ -111,17 +122,18 @@ final readonly class ThermalSwitch extends TriggersRelay
 
     public function refusals(Stage $stage, string $path, Control $control): array
     {
-        return $this->isDirect && $this->opensWhenHot() ? [new Problem("{$path}/isDirect", Message::of('refusal.opening-switch-carries-fan'))] : [];
+        return match (true) {
+            $this->isDirect && $this->opensWhenHot() => [new Problem("{$path}/isDirect", Message::of('refusal.opening-switch-carries-fan'))],
+            $this->isDirect && ($stage->original !== null || $stage->relayLead === RelayLead::Minus) => [
+                new Problem("{$path}/isDirect", Message::of('refusal.carries-fan-without-relay')),
+            ],
+            default => [],
+        };
     }
 
     public function load(Stage $stage): Load
     {
         return $this->isDirect ? new DirectFan($stage, $this->switch(...)) : parent::load($stage);
-    }
-
-    public function worksWithoutCoilFeed(): bool
-    {
-        return $this->isDirect;
     }
 
     public function install(Harness $harness, TriggerLine $line): void
@@ -138,7 +150,8 @@ final readonly class ThermalSwitch extends TriggersRelay
     {
         $isOneWire = $line->isEarthSide();
         $inHose = $this->band->place->isInHose();
-        $switch = $this->switch($harness, $line->stage, $isOneWire && ! $inHose ? $harness->earth('engine') : null);
+        $isScrewedIn = ! $inHose && ! $this->band->place->isDry();
+        $switch = $this->switch($harness, $line->stage, $isOneWire && $isScrewedIn ? $harness->earth('engine') : null);
         $line->bridge(
             $harness,
             $switch->terminal('1'),
@@ -146,7 +159,7 @@ final readonly class ThermalSwitch extends TriggersRelay
             Stretch::Sensor,
             $isOneWire ? Stretch::SensorEarth : Stretch::FuseToCoil,
             'radiator',
-            end: $isOneWire && (! $inHose || ! $this->hasEarthLead) ? '' : null,
+            end: $isOneWire && ($isScrewedIn || ($inHose && ! $this->hasEarthLead)) ? '' : null,
         );
     }
 
@@ -163,10 +176,11 @@ final readonly class ThermalSwitch extends TriggersRelay
             isChangeOver: true,
         ));
         $inHose = $this->band->place->isInHose();
-        $switch = $this->switch($harness, $line->stage, $inHose ? null : $harness->earth('engine'));
+        $isScrewedIn = ! $inHose && ! $this->band->place->isDry();
+        $switch = $this->switch($harness, $line->stage, $isScrewedIn ? $harness->earth('engine') : null);
         $harness->wire($harness->shared(SharedTerminal::COIL_FEED), $relay->terminal('86'), Stretch::FuseToCoil, Colour::CoilFeed, TriggerLine::WIRES);
         $harness->wire($relay->terminal('85'), $switch->terminal('1'), Stretch::Sensor, Colour::Trigger, TriggerLine::WIRES);
-        if ($inHose && $this->hasEarthLead) {
+        if (! $isScrewedIn && ($this->hasEarthLead || ! $inHose)) {
             $harness->wire($switch->terminal('2'), $harness->earth('radiator'), Stretch::SensorEarth, Colour::Earth, TriggerLine::WIRES);
         }
         $line->bridge($harness, $relay->terminal('30'), $relay->terminal('87a'), Stretch::CoilToEarth, Stretch::CoilToEarth, 'relays');
@@ -182,7 +196,7 @@ final readonly class ThermalSwitch extends TriggersRelay
             $this->band,
             $this->action,
             $this->ratedA,
-            $harness->stagePath($stage).'/decider/ratedA',
+            $harness->deciderPath($stage).'/ratedA',
             $bodyEarth,
         ));
     }

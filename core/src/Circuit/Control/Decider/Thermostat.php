@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit\Control\Decider;
 
+use LampThread\Brief\Scale;
 use LampThread\Brief\Side;
 use LampThread\Brief\Stage;
 use LampThread\Brief\Stretch;
@@ -28,7 +29,7 @@ final readonly class Thermostat extends TriggersRelay
     /** What the usual one may carry, A (common practice, no source). */
     private const USUAL_RATED_A = 10.0;
 
-    private function __construct(private ThermostatOutput $output, private TemperatureBand $band, private float $ratedA) {}
+    private function __construct(private ThermostatOutput $output, private TemperatureBand $band, private float $ratedA, private ?Scale $scale) {}
 
     public static function kind(): string
     {
@@ -37,12 +38,12 @@ final readonly class Thermostat extends TriggersRelay
 
     public static function fields(): array
     {
-        return [Field::word('output', array_column(ThermostatOutput::cases(), 'value')), ...Fields::band(), Fields::ratedA(self::USUAL_RATED_A)];
+        return [Field::word('output', array_column(ThermostatOutput::cases(), 'value')), ...Fields::band(), Fields::ratedA(self::USUAL_RATED_A), ...Fields::scale()];
     }
 
     public static function read(FieldValues $values): self
     {
-        return new self(ThermostatOutput::from($values->text('output')), $values->band(), $values->number('ratedA'));
+        return new self(ThermostatOutput::from($values->text('output')), $values->band(), $values->number('ratedA'), $values->scale());
     }
 
     public static function options(int $number): array
@@ -60,7 +61,17 @@ final readonly class Thermostat extends TriggersRelay
 
     public function askedFields(Stage $stage): array
     {
-        return ['ratedA', 'coolantStands'];
+        return ['ratedA', 'coolantStands', ...Fields::SCALE];
+    }
+
+    public function scale(): ?Scale
+    {
+        return $this->scale;
+    }
+
+    public function fedInput(Stage $stage): ?array
+    {
+        return $this->output === ThermostatOutput::Capillary ? null : ["{$stage->id}-switch:15", "{$stage->id}-switch:31"];
     }
 
     public function band(): TemperatureBand
@@ -77,7 +88,7 @@ final readonly class Thermostat extends TriggersRelay
     {
         $id = "{$line->stage->id}-switch";
         $name = Message::of('component.adjustable-thermostat', place: Message::of("place.{$this->band->place->value}"));
-        $ratedPath = $harness->stagePath($line->stage).'/decider/ratedA';
+        $ratedPath = $harness->deciderPath($line->stage).'/ratedA';
         if ($this->output === ThermostatOutput::Capillary) {
             $switch = $harness->add(new TemperatureSwitch(
                 $id, $harness->mark('B'), $name, $line->stage->id, $this->band, ThermalAction::ClosesWhenHot, $this->ratedA, $ratedPath,

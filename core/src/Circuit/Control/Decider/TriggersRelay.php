@@ -6,6 +6,7 @@ namespace LampThread\Circuit\Control\Decider;
 
 use LampThread\Brief\Control;
 use LampThread\Brief\RequestInput;
+use LampThread\Brief\Scale;
 use LampThread\Brief\Side;
 use LampThread\Brief\Stage;
 use LampThread\Brief\TemperatureBand;
@@ -24,6 +25,11 @@ abstract readonly class TriggersRelay implements Decider
         return null;
     }
 
+    public function scale(): ?Scale
+    {
+        return null;
+    }
+
     public function isFixedPair(): bool
     {
         return false;
@@ -34,7 +40,7 @@ abstract readonly class TriggersRelay implements Decider
         return 0.0;
     }
 
-    public function keepsOriginalWiring(): bool
+    public function isOriginal(): bool
     {
         return false;
     }
@@ -59,6 +65,21 @@ abstract readonly class TriggersRelay implements Decider
         return ['ratedA'];
     }
 
+    public function requestWantsEarth(): bool
+    {
+        return false;
+    }
+
+    public function fedInput(Stage $stage): ?array
+    {
+        return null;
+    }
+
+    public function canJoin(): bool
+    {
+        return true;
+    }
+
     public function side(): ?Side
     {
         return null;
@@ -79,11 +100,6 @@ abstract readonly class TriggersRelay implements Decider
         $sensor = $circuit->sensorOf($stage->id);
 
         return $sensor !== null && Hysteresis::of($sensor->band(), $conditions, $sensor->id) === Hysteresis::HOT;
-    }
-
-    public function worksWithoutCoilFeed(): bool
-    {
-        return false;
     }
 
     public function demand(): Demand

@@ -62,6 +62,11 @@ final readonly class TwoStepSwitch extends TriggersRelay
         return $this->band;
     }
 
+    public function canJoin(): bool
+    {
+        return false;
+    }
+
     public function isFixedPair(): bool
     {
         return true;
@@ -90,6 +95,7 @@ final readonly class TwoStepSwitch extends TriggersRelay
     {
         $body = $this->body($harness);
         $inHose = $this->band->place->isInHose();
+        $isScrewedIn = ! $inHose && ! $this->band->place->isDry();
         $switch = $harness->add(new TemperatureSwitch(
             "{$line->stage->id}-switch",
             $body->mark ?? $harness->mark('B'),
@@ -98,8 +104,8 @@ final readonly class TwoStepSwitch extends TriggersRelay
             $this->band,
             ThermalAction::ClosesWhenHot,
             $this->ratedA,
-            $harness->stagePath($line->stage).'/decider/ratedA',
-            $body === null && ! $inHose ? $harness->earth('engine') : null,
+            $harness->deciderPath($line->stage).'/ratedA',
+            $body === null && $isScrewedIn ? $harness->earth('engine') : null,
             $body?->common(),
             bought: $this->bought($harness),
         ));
@@ -110,7 +116,7 @@ final readonly class TwoStepSwitch extends TriggersRelay
             Stretch::Sensor,
             Stretch::SensorEarth,
             'radiator',
-            end: $body !== null || ! $inHose || ! $this->hasEarthLead ? '' : null,
+            end: $body !== null || $isScrewedIn || ($inHose && ! $this->hasEarthLead) ? '' : null,
         );
     }
 

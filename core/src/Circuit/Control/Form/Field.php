@@ -24,11 +24,18 @@ final readonly class Field
         public array $words,
         public float|string|bool|null $usual,
         public ?string $label,
+        public bool $isOptional = false,
     ) {}
 
     public static function number(string $name, Unit $unit, float $least, float $most, ?float $usual = null): self
     {
         return new self($name, FieldType::Number, $unit, $least, $most, [], $usual, null);
+    }
+
+    /** A number nobody has to tell. */
+    public static function optional(string $name, Unit $unit, float $least, float $most): self
+    {
+        return new self($name, FieldType::Number, $unit, $least, $most, [], null, null, isOptional: true);
     }
 
     public static function flag(string $name, bool $usual): self
@@ -42,10 +49,25 @@ final readonly class Field
         return new self($name, FieldType::Word, Unit::One, 0, 0, $words, null, null);
     }
 
+    /**
+     * @param  non-empty-list<string>  $words
+     * @param  string  $usual  the one that is taken where none is told
+     */
+    public static function usualWord(string $name, array $words, string $usual): self
+    {
+        return new self($name, FieldType::Word, Unit::One, 0, 0, $words, $usual, null);
+    }
+
     /** @param  int  $most  characters */
     public static function text(string $name, int $most, string $label): self
     {
         return new self($name, FieldType::Text, Unit::One, 1, $most, [], null, $label);
+    }
+
+    /** Stages of the job, by their ids; left out, those it usually concerns. */
+    public static function stages(string $name): self
+    {
+        return new self($name, FieldType::Stages, Unit::One, 0, 0, [], '', null);
     }
 
     /** Code of its label in the message catalogue. */
@@ -58,8 +80,9 @@ final readonly class Field
     public function schema(): array
     {
         return match ($this->type) {
-            FieldType::Number => ['type' => 'number', 'minimum' => $this->least, 'maximum' => $this->most],
+            FieldType::Number => ['type' => $this->isOptional ? ['number', 'null'] : 'number', 'minimum' => $this->least, 'maximum' => $this->most],
             FieldType::Flag => ['type' => 'boolean'],
+            FieldType::Stages => ['type' => 'array', 'minItems' => 1, 'maxItems' => 4, 'uniqueItems' => true, 'items' => ['$ref' => 'job.json#/$defs/stageId']],
             FieldType::Word => ['enum' => $this->words],
             FieldType::Text => ['type' => 'string', 'minLength' => (int) $this->least, 'maxLength' => (int) $this->most],
         };

@@ -10,4 +10,5 @@ enum FieldType: string
     case Flag = 'flag';
     case Word = 'word';
     case Text = 'text';
+    case Stages = 'stages';
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit\Control\Form;
 
+use LampThread\Brief\ClockwiseSense;
 use LampThread\Brief\Place;
+use LampThread\Brief\Scale;
 use LampThread\Brief\TemperatureBand;
 
 /** What a job file says in the fields of one control idea, the usual values taken for what it leaves out. */
@@ -42,9 +44,34 @@ final readonly class FieldValues
         return (string) $this->values[$name];
     }
 
+    /** @return list<string> none where nothing is told */
+    public function stages(string $name): array
+    {
+        $told = $this->values[$name];
+
+        return is_array($told) ? array_values($told) : [];
+    }
+
     /** Of the fields of Fields::band(). */
     public function band(): TemperatureBand
     {
-        return new TemperatureBand($this->number('onC'), $this->number('offC'), Place::from($this->text('place')), $this->flag('coolantStands'));
+        return new TemperatureBand(
+            $this->number('onC'), $this->number('offC'), Place::from($this->text('place')), $this->flag('coolantStands'), $this->told('depthMm'),
+            $this->told('fromInletMm'),
+        );
+    }
+
+    /** Of the fields of Fields::scale(); null until both its ends are told. */
+    public function scale(): ?Scale
+    {
+        [$leastC, $mostC] = [$this->told('leastC'), $this->told('mostC')];
+
+        return $leastC === null || $mostC === null ? null : new Scale($leastC, $mostC, ClockwiseSense::from($this->text('clockwise')));
+    }
+
+    /** A number that may be left open. */
+    private function told(string $name): ?float
+    {
+        return isset($this->values[$name]) ? (float) $this->values[$name] : null;
     }
 }

@@ -13,7 +13,7 @@ final readonly class Option
      * @param  string  $id  also in the codes of its label and of the sentence that says when it fits
      * @param  array<string, float|string|bool>  $values  fields it sets besides the kind
      * @param  Side|null  $side  the side of the coil it switches; null where that is free
-     * @param  array<string, float|string|bool>  $alsoSets  places of the job file outside the idea itself, where nothing is told there
+     * @param  array<string, mixed>  $alsoSets  fields of the stage outside the idea itself, where nothing is told there
      * @param  bool  $isForAllStages  whether it stands in all stages or in none
      */
     public function __construct(

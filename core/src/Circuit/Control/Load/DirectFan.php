@@ -8,17 +8,20 @@ use LampThread\Brief\Side;
 use LampThread\Brief\Stage;
 use LampThread\Brief\Stretch;
 use LampThread\Circuit\Colour;
+use LampThread\Circuit\Component\Component;
 use LampThread\Circuit\Component\FanMotor;
-use LampThread\Circuit\Component\TemperatureSwitch;
 use LampThread\Circuit\FusedFeed;
 use LampThread\Circuit\Harness;
 use LampThread\Message\Message;
 
-/** A thermal switch that carries the fan itself: in its minus on the earth side, in its plus on the supply side. */
+/** A switch that carries the fan itself: in its minus on the earth side, in its plus on the supply side. */
 final readonly class DirectFan implements Load
 {
-    /** @param  \Closure(Harness, Stage): TemperatureSwitch  $switch  adds the switch */
-    public function __construct(private Stage $stage, private \Closure $switch) {}
+    /**
+     * @param  \Closure(Harness, Stage): Component  $switch  adds the switch, its contact from 1 to 2
+     * @param  Stretch  $stretch  its way from the fan
+     */
+    public function __construct(private Stage $stage, private \Closure $switch, private Stretch $stretch = Stretch::Sensor) {}
 
     public function triggerLine(): null
     {
@@ -28,6 +31,16 @@ final readonly class DirectFan implements Load
     public function hasOwnRelay(): bool
     {
         return false;
+    }
+
+    public function contact(): null
+    {
+        return null;
+    }
+
+    public function isFedPastCoilFeed(): bool
+    {
+        return true;
     }
 
     public function switchesMinus(): bool
@@ -50,16 +63,19 @@ final readonly class DirectFan implements Load
             [$fused, $group] = FusedFeed::install($harness, $fanId, Message::verbatim($fan->name), $motor->terminal('+'), $motor->terminal('-'));
             if ($this->stage->side === Side::Earth) {
                 $harness->wire($fused, $motor->terminal('+'), Stretch::RelayToFan, Colour::FanFeed, $group);
-                $harness->wire($motor->terminal('-'), $switch->terminal('1'), Stretch::Sensor, Colour::Trigger, $group);
+                $harness->wire($motor->terminal('-'), $switch->terminal('1'), $this->stretch, Colour::Trigger, $group);
             } else {
-                $harness->wire($fused, $switch->terminal('1'), Stretch::FuseToRelay, Colour::BatteryFeed, $group);
-                $harness->wire($switch->terminal('2'), $motor->terminal('+'), Stretch::RelayToFan, Colour::FanFeed, $group);
+                $harness->wire($fused, $switch->terminal('1'), $this->stretch === Stretch::Sensor ? Stretch::FuseToRelay : $this->stretch, Colour::BatteryFeed, $group);
+                $way = $this->stretch === Stretch::Sensor ? Stretch::RelayToFan : $this->stretch;
+                $harness->wire($switch->terminal('2'), $motor->terminal('+'), $way, Colour::FanFeed, $group);
                 $harness->wire($motor->terminal('-'), $harness->fanEarth($fan), Stretch::FanToEarth, Colour::Earth, $group);
             }
             $last = $group;
         }
         if ($this->stage->side === Side::Earth) {
-            $harness->wire($switch->terminal('2'), $harness->earth('radiator'), Stretch::SensorEarth, Colour::Earth, $last);
+            $isAtRadiator = $this->stretch === Stretch::Sensor;
+            $earth = $harness->earth($isAtRadiator ? 'radiator' : 'cabin');
+            $harness->wire($switch->terminal('2'), $earth, $isAtRadiator ? Stretch::SensorEarth : Stretch::DashEarth, Colour::Earth, $last);
         }
     }
 }

@@ -13,11 +13,17 @@ interface Load extends Arrangement
     /** The line whose joining runs the fans; null where what decides carries them itself. */
     public function triggerLine(): ?TriggerLine;
 
-    /** Whether a relay of ours feeds them, so that its line can be cut and its lead joined. */
+    /** Whether a relay of the loom's feeds them, each its own fans, so that two stages can be two speeds. */
     public function hasOwnRelay(): bool;
+
+    /** @return array{string, string}|null ends of the contact in the first fan's plus, the feed's first; null where none lies there */
+    public function contact(): ?array;
 
     /** Whether what decides holds the fans' minus: a second feed into their plus then does nothing. */
     public function switchesMinus(): bool;
+
+    /** Whether it runs the fans without the coil feed. */
+    public function isFedPastCoilFeed(): bool;
 
     /** @return array{string, string}|null terminals of an input of its own that the coil feed is there for */
     public function fedInput(): ?array;

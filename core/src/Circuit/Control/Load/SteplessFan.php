@@ -33,6 +33,16 @@ final readonly class SteplessFan implements Load
         return false;
     }
 
+    public function contact(): null
+    {
+        return null;
+    }
+
+    public function isFedPastCoilFeed(): bool
+    {
+        return false;
+    }
+
     public function switchesMinus(): bool
     {
         return true;
@@ -47,7 +57,8 @@ final readonly class SteplessFan implements Load
     {
         $first = $this->stage->fanIds[0];
         $control = $harness->brief->control;
-        $hasRequest = $control->stages[0] === $this->stage && $control->airConditioning?->trigger->request() === RequestInput::Controller;
+        $airConditioning = $control->airConditioning;
+        $hasRequest = $airConditioning?->trigger->request() === RequestInput::Controller && $airConditioning->asksFor($this->stage);
         $controller = $harness->add(($this->controller)($harness, $hasRequest));
         [$fused, $group] = FusedFeed::install($harness, $first, Message::verbatim($harness->brief->fan($first)->name), "{$first}:+", "{$first}:-");
         $harness->wire($fused, $controller->terminal('30'), Stretch::FuseToRelay, Colour::BatteryFeed, $group);
@@ -61,8 +72,5 @@ final readonly class SteplessFan implements Load
         $harness->wire($controller->terminal('31'), $harness->earth('bay'), Stretch::CoilToEarth, Colour::Earth, $group);
         $harness->wire($harness->shared(SharedTerminal::COIL_FEED), $controller->terminal('15'), Stretch::FuseToCoil, Colour::CoilFeed, TriggerLine::WIRES);
         ProbeWires::install($harness, $controller);
-        if ($hasRequest) {
-            $harness->wire($harness->shared(SharedTerminal::CLUTCH), $controller->terminal('AC'), Stretch::Clutch, Colour::Trigger, TriggerLine::WIRES);
-        }
     }
 }

@@ -11,15 +11,10 @@ use LampThread\Brief\Zone;
 use LampThread\Circuit\Arrangement;
 use LampThread\Circuit\Colour;
 use LampThread\Circuit\Component\FanMotor;
-use LampThread\Circuit\Component\FixedResistor;
-use LampThread\Circuit\Component\Measure;
-use LampThread\Circuit\Component\Rating;
 use LampThread\Circuit\Component\Relay;
-use LampThread\Circuit\Component\Symbol;
 use LampThread\Circuit\FusedFeed;
 use LampThread\Circuit\Harness;
 use LampThread\Message\Message;
-use LampThread\Message\Unit;
 
 /**
  * One fan with a low and a high relay. Low goes through a resistor in the lead, or through the motor's slow winding, which is
@@ -33,14 +28,6 @@ final readonly class TwoSpeedFan implements Arrangement
 
     public const RESISTOR = 'low-resistor';
 
-    /** Speed the low stage is made for, share of rated (common practice, no source). */
-    private const LOW_SPEED_SHARE = 0.6;
-
-    /** Ratings of wire-wound resistors in a metal case, W, and the share of it taken in a hot place (common practice, no source). */
-    private const RESISTOR_W = [5.0, 10.0, 25.0, 50.0, 100.0, 200.0, 300.0, 500.0];
-
-    private const RESISTOR_SHARE = 0.5;
-
     public function __construct(private Stage $stage, private Speeds $speeds) {}
 
     public function install(Harness $harness): void
@@ -48,20 +35,7 @@ final readonly class TwoSpeedFan implements Arrangement
         $fan = $harness->brief->fan($this->stage->fanIds[0]);
         $motor = $harness->add(new FanMotor($harness->mark('M'), $fan));
         [$fused, $group] = FusedFeed::install($harness, $fan->id, Message::verbatim($fan->name), $motor->terminal('+'), $motor->terminal('-'));
-        $ohm = $motor->model->droppingOhm(self::LOW_SPEED_SHARE);
-        $resistor = $harness->add(new FixedResistor(
-            self::RESISTOR,
-            $harness->mark('R'),
-            Message::of('component.low-speed-resistance', isWinding: $this->speeds === Speeds::TwoWindings),
-            $ohm,
-            Symbol::Resistor,
-            new Rating(
-                'resistor', Message::of(
-                    'part.resistor-on-metal', ohm: Unit::Ohm->of($ohm),
-                ), 'heat', Measure::Dissipation, [self::RESISTOR], 0.0, Unit::Watt, '/control/speeds',
-                self::RESISTOR_W, self::RESISTOR_SHARE, $ohm,
-            ),
-        ));
+        $resistor = $harness->add(LowSpeedResistor::of($harness, self::RESISTOR, $fan, '/control/speeds', $this->speeds === Speeds::TwoWindings));
         foreach ([[self::HIGH_RELAY, 'high', $motor->terminal('+')], [self::LOW_RELAY, 'low', $resistor->terminal('1')]] as [$id, $speed, $to]) {
             $relay = $harness->add(
                 new Relay($id, $harness->mark('K'), Message::of('component.speed-relay', speed: $speed), $harness->selection->relay($id), Zone::Bay),

@@ -52,6 +52,11 @@ final readonly class CrankingLockout implements Lockout
         $harness->wire($switch->terminal('31'), $harness->earth('bay'), Stretch::CoilToEarth, Colour::Earth, self::WIRES);
     }
 
+    public function isInLine(): bool
+    {
+        return true;
+    }
+
     public function isOpen(OperatingConditions $conditions): bool
     {
         return $conditions->key === Key::Crank;

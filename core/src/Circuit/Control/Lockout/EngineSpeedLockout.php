@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit\Control\Lockout;
 
+use LampThread\Brief\EngineSpeedAction;
+use LampThread\Brief\EngineSpeedSwitch;
 use LampThread\Brief\Stretch;
 use LampThread\Circuit\Colour;
 use LampThread\Circuit\Component\LockoutSwitch;
@@ -14,18 +16,20 @@ use LampThread\Circuit\SharedTerminal;
 use LampThread\Circuit\TriggerLine;
 use LampThread\Message\Message;
 
-/** Off above an engine speed from which ram air is taken to be enough. */
+/** A switch that engine speed works, in the trigger of each stage or once in the feed of all coils and controllers. */
 final readonly class EngineSpeedLockout implements Lockout
 {
+    /** Id of its contact where one stands in the feed of them all. */
+    public const IN_FEED = 'speed-lockout';
+
     /** Share of the signal at its speed that it still hears (common practice, no source). */
     private const HEARD_SHARE = 0.5;
 
-    /** @param  float  $aboveRpm  rpm */
-    public function __construct(private float $aboveRpm) {}
+    public function __construct(private EngineSpeedSwitch $switch) {}
 
     public static function field(): string
     {
-        return 'aboveRpm';
+        return 'engineSpeed';
     }
 
     /** Id of its contact in the line of a stage. */
@@ -38,25 +42,54 @@ final readonly class EngineSpeedLockout implements Lockout
     {
         $first = $harness->component(self::contact($harness->brief->control->stages[0]->id));
         $module = $first instanceof LockoutSwitch ? $first : null;
-        $switch = $harness->add(new LockoutSwitch(
-            self::contact($line->stage->id), $module->mark ?? $harness->mark('K'), Message::of('component.engine-speed-lockout'), '15',
-            self::HEARD_SHARE * TachoSignal::V_PER_RPM * $this->aboveRpm, $harness->brief->supply->systemV, $this->aboveRpm, $module,
-        ));
+        $switch = $this->module($harness, self::contact($line->stage->id), $module);
         $line->insert($harness, ...[...$switch->contact(), Stretch::CoilToEarth]);
-        if ($module !== null) {
-            return;
+        if ($module === null) {
+            self::supply($harness, $switch, $harness->shared(SharedTerminal::COIL_FEED));
         }
+    }
+
+    /**
+     * One contact in the feed of all coils and controllers.
+     *
+     * @param  string  $feed  terminal they are fed from so far
+     */
+    public function installInFeed(Harness $harness, string $feed): void
+    {
+        $switch = $this->module($harness, self::IN_FEED, null);
+        [$in, $out] = $switch->contact();
+        $harness->wire($feed, $in, Stretch::CoilToEarth, Colour::CoilFeed, TriggerLine::WIRES);
+        $harness->share(SharedTerminal::COIL_FEED, $out);
+        self::supply($harness, $switch, $feed);
+    }
+
+    private function module(Harness $harness, string $id, ?LockoutSwitch $module): LockoutSwitch
+    {
+        return $harness->add(new LockoutSwitch(
+            $id, $module->mark ?? $harness->mark('K'), Message::of('component.engine-speed-lockout', opens: $this->switch->action === EngineSpeedAction::OpensAbove), '15',
+            self::HEARD_SHARE * TachoSignal::V_PER_RPM * $this->switch->rpm, $harness->brief->supply->systemV, $this->switch, $module,
+        ));
+    }
+
+    private static function supply(Harness $harness, LockoutSwitch $switch, string $feed): void
+    {
         $signal = $harness->component(TachoSignal::ID) ?? $harness->add(new TachoSignal($harness->mark('B')));
-        $harness->wire($harness->shared(SharedTerminal::COIL_FEED), $switch->terminal('15'), Stretch::FuseToCoil, Colour::CoilFeed, TriggerLine::WIRES);
+        $harness->wire($feed, $switch->terminal('15'), Stretch::FuseToCoil, Colour::CoilFeed, TriggerLine::WIRES);
         $harness->wire($signal->terminal('W'), $switch->terminal(LockoutSwitch::SIGNAL), Stretch::FuseToCoil, Colour::Trigger, TriggerLine::WIRES);
         $harness->wire($switch->terminal('31'), $harness->earth('bay'), Stretch::CoilToEarth, Colour::Earth, TriggerLine::WIRES);
     }
 
-    public function isOpen(OperatingConditions $conditions): bool
+    public function isInLine(): bool
     {
-        return $conditions->engineRpm >= $this->aboveRpm;
+        return ! $this->switch->isInFeed;
     }
 
+    public function isOpen(OperatingConditions $conditions): bool
+    {
+        return $this->switch->isOpenAt($conditions->engineRpm);
+    }
+
+    /** In the lines, what joins them behind it is locked too; the driver's own wish is left open. */
     public function yieldsToOverride(): bool
     {
         return true;

@@ -14,7 +14,11 @@ interface Lockout
     /** Its field among the lockouts of a job file. */
     public static function field(): string;
 
+    /** Lets its contact into the trigger line of a stage. */
     public function install(Harness $harness, TriggerLine $line): void;
+
+    /** Whether it opens the trigger lines, and not the feed of all of them. */
+    public function isInLine(): bool;
 
     /** Whether it keeps the fan off now. */
     public function isOpen(OperatingConditions $conditions): bool;

@@ -13,8 +13,8 @@ final class LockoutsOf
     public static function control(Control $control): array
     {
         $lockouts = [];
-        if ($control->lockouts->aboveRpm !== null) {
-            $lockouts[] = new EngineSpeedLockout($control->lockouts->aboveRpm);
+        if ($control->lockouts->engineSpeed !== null) {
+            $lockouts[] = new EngineSpeedLockout($control->lockouts->engineSpeed);
         }
         if ($control->lockouts->cranking) {
             $lockouts[] = new CrankingLockout;

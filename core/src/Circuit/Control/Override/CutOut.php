@@ -5,19 +5,29 @@ declare(strict_types=1);
 namespace LampThread\Circuit\Control\Override;
 
 use LampThread\Brief\Control;
+use LampThread\Brief\Stage;
 use LampThread\Brief\Stretch;
 use LampThread\Circuit\Colour;
 use LampThread\Circuit\Component\OperatingConditions;
-use LampThread\Circuit\Control\Decider\DeciderOf;
 use LampThread\Circuit\Control\Demand;
+use LampThread\Circuit\Control\Load\LoadOf;
 use LampThread\Circuit\Harness;
-use LampThread\Circuit\SharedTerminal;
 use LampThread\Circuit\TriggerLine;
 use LampThread\Message\Message;
 
-/** Stops the fan: for deep water or a dynamometer. Cuts the coil feed, and by a second pole the earth of relays with a feed of their own. */
+/**
+ * Stops the fan: for deep water or a dynamometer. Cuts the coil feed of the loom, by a pole of its own the trigger of every relay of the
+ * vehicle's, and by one more the earth of relays that are fed past the coil feed.
+ */
 final readonly class CutOut extends Override
 {
+    /** Its poles: in the coil feed, in the earth of relays that are fed past it, and from there on in the vehicle's triggers. */
+    private const FEED_POLE = 0;
+
+    private const EARTH_POLE = 1;
+
+    private const FIRST_LINE_POLE = 2;
+
     public static function kind(): string
     {
         return 'cut-out';
@@ -33,39 +43,96 @@ final readonly class CutOut extends Override
         return true;
     }
 
+    public function isInLine(): bool
+    {
+        return true;
+    }
+
+    /** What must not run in deep water is every fan. */
+    protected function usuallyConcerns(Stage $stage, Control $control): bool
+    {
+        return true;
+    }
+
     public function isCut(OperatingConditions $conditions): bool
     {
-        return $conditions->position(self::SWITCH, '') === 'cut';
+        return $this->position($conditions) === 'cut';
     }
 
     public function refusal(Control $control): ?Message
     {
-        $stage = $control->stages[0];
-        $decider = DeciderOf::stage($stage);
+        foreach ($control->stages as $stage) {
+            if (LoadOf::stage($stage)->isFedPastCoilFeed()) {
+                return Message::of('refusal.no-coil-feed-to-cut');
+            }
+        }
 
-        return match (true) {
-            $decider->worksWithoutCoilFeed() => Message::of('refusal.no-coil-feed-to-cut'),
-            $decider->keepsOriginalWiring() => Message::of('refusal.cuts-original-trigger'),
-            default => null,
-        };
+        return count($this->stages($control)) === count($control->stages) ? null : Message::of('refusal.cut-out-stops-all');
     }
 
-    public function demand(bool $isFirstStage, OperatingConditions $conditions): ?Demand
+    public function demand(Stage $stage, OperatingConditions $conditions, Control $control): ?Demand
     {
         return $this->isCut($conditions) ? Demand::HeldOff : null;
     }
 
-    public function installInCoilFeed(Harness $harness, string $fused): void
+    public function installInCoilFeed(Harness $harness, string $feed): string
     {
-        $cutsEarth = $harness->brief->control->airConditioning?->trigger->hasFedRelay() === true;
-        $switch = $this->switch($harness, ['normal' => $cutsEarth ? [['1', '2'], ['3', '4']] : [['1', '2']], 'cut' => []], 'component.cut-out');
-        $harness->wire($fused, $switch->terminal('1'), Stretch::Dash, Colour::CoilFeed, TriggerLine::WIRES);
-        $harness->share(SharedTerminal::COIL_FEED, $switch->terminal('2'));
+        $this->add($harness, isInFeed: true);
+        $harness->wire($feed, $this->terminal(self::FEED_POLE, 0), Stretch::Dash, Colour::CoilFeed, TriggerLine::WIRES);
+
+        return $this->terminal(self::FEED_POLE, 1);
     }
 
-    public function earth(Harness $harness, string $coilMinus): void
+    public function installInLines(Harness $harness, array $lines): void
     {
-        $harness->wire($coilMinus, self::SWITCH.':3', Stretch::Dash, Colour::Override, TriggerLine::WIRES);
-        $harness->wire(self::SWITCH.':4', $harness->earth('cabin'), Stretch::DashEarth, Colour::Earth, TriggerLine::WIRES);
+        $pole = self::FIRST_LINE_POLE;
+        foreach ($lines as $line) {
+            if ($line->stage->original !== null) {
+                $this->add($harness);
+                $line->insert($harness, $this->terminal($pole, 0), $this->terminal($pole, 1), Stretch::Dash);
+                $pole++;
+            }
+        }
+    }
+
+    public function earth(Harness $harness, string $coilMinus): bool
+    {
+        $this->add($harness);
+        $harness->wire($coilMinus, $this->terminal(self::EARTH_POLE, 0), Stretch::Dash, Colour::Override, TriggerLine::WIRES);
+        $end = $this->terminal(self::EARTH_POLE, 1);
+        if (! $harness->endsAt($end)) {
+            $harness->wire($end, $harness->earth('cabin'), Stretch::DashEarth, Colour::Earth, TriggerLine::WIRES);
+        }
+
+        return true;
+    }
+
+    /** Adds the switch, once, with all the poles it will have. */
+    private function add(Harness $harness, bool $isInFeed = false): void
+    {
+        if ($harness->component($this->switchId()) !== null) {
+            return;
+        }
+        $control = $harness->brief->control;
+        $poles = $isInFeed ? [self::pole(self::FEED_POLE)] : [];
+        if ($control->airConditioning?->trigger->hasFedRelay() === true) {
+            $poles[] = self::pole(self::EARTH_POLE);
+        }
+        $originals = array_filter($control->stages, static fn (Stage $stage): bool => $stage->original !== null);
+        foreach (array_values($originals) as $at => $stage) {
+            $poles[] = self::pole(self::FIRST_LINE_POLE + $at);
+        }
+        $this->switch($harness, ['normal' => $poles, 'cut' => []], 'component.cut-out');
+    }
+
+    /** @return array{string, string} numbers of its ends */
+    private static function pole(int $at): array
+    {
+        return [(string) (2 * $at + 1), (string) (2 * $at + 2)];
+    }
+
+    private function terminal(int $pole, int $end): string
+    {
+        return $this->switchId().':'.self::pole($pole)[$end];
     }
 }

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace LampThread\Circuit\Control\Override;
 
 use LampThread\Brief\Control;
+use LampThread\Brief\Stage;
 use LampThread\Circuit\Component\OperatingConditions;
-use LampThread\Circuit\Control\Decider\DeciderOf;
 use LampThread\Circuit\Control\Demand;
+use LampThread\Circuit\Control\Load\LoadOf;
 use LampThread\Circuit\Harness;
 use LampThread\Message\Message;
 
@@ -21,18 +22,27 @@ final readonly class ForceOn extends Override
 
     public function refusal(Control $control): ?Message
     {
-        $load = DeciderOf::stage($control->stages[0])->load($control->stages[0]);
+        foreach ($this->stages($control) as $stage) {
+            if (LoadOf::stage($stage)->triggerLine() === null) {
+                return Message::of('refusal.no-trigger-to-join');
+            }
+        }
 
-        return $load->triggerLine() !== null ? null : Message::of('refusal.no-trigger-to-join');
+        return null;
     }
 
-    public function demand(bool $isFirstStage, OperatingConditions $conditions): ?Demand
+    public function demand(Stage $stage, OperatingConditions $conditions, Control $control): ?Demand
     {
-        return $isFirstStage && $conditions->position(self::SWITCH, '') === 'on' ? Demand::Override : null;
+        return $this->position($conditions) === 'on' ? Demand::Override : null;
     }
 
+    /** One pole for each line, so that the lines stay apart. */
     public function installAcrossLines(Harness $harness, array $lines): void
     {
-        $this->bridge($harness, $lines[0], $this->switch($harness, ['off' => [], 'on' => [['1', '2']]]), '1', '2');
+        $poles = array_map(static fn (int $at): array => [(string) (2 * $at + 1), (string) (2 * $at + 2)], array_keys($lines));
+        $switch = $this->switch($harness, ['off' => [], 'on' => $poles]);
+        foreach ($lines as $at => $line) {
+            $this->bridge($harness, $line, $switch, ...$poles[$at]);
+        }
     }
 }

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace LampThread\Circuit\Control\Override;
 
 use LampThread\Brief\Control;
+use LampThread\Brief\Stage;
 use LampThread\Circuit\Component\OperatingConditions;
-use LampThread\Circuit\Control\Decider\DeciderOf;
 use LampThread\Circuit\Control\Demand;
+use LampThread\Circuit\Control\Load\LoadOf;
 use LampThread\Circuit\Harness;
 use LampThread\Message\Message;
 
@@ -19,22 +20,33 @@ final readonly class LowHigh extends Override
         return 'low-high';
     }
 
+    public function saysAll(): bool
+    {
+        return true;
+    }
+
+    protected function usuallyConcerns(Stage $stage, Control $control): bool
+    {
+        return true;
+    }
+
     public function refusal(Control $control): ?Message
     {
-        foreach ($control->stages as $stage) {
-            if (! DeciderOf::stage($stage)->load($stage)->hasOwnRelay()) {
+        $stages = $this->stages($control);
+        foreach ($stages as $stage) {
+            if (LoadOf::stage($stage)->triggerLine() === null) {
                 return Message::of('refusal.low-high-needs-relays');
             }
         }
 
-        return count($control->stages) === 2 ? null : Message::of('refusal.low-high-needs-relays');
+        return count($stages) === 2 ? null : Message::of('refusal.low-high-needs-relays');
     }
 
-    public function demand(bool $isFirstStage, OperatingConditions $conditions): ?Demand
+    public function demand(Stage $stage, OperatingConditions $conditions, Control $control): ?Demand
     {
-        $position = $conditions->position(self::SWITCH, '');
+        $isLow = $stage === ($this->stages($control)[0] ?? null);
 
-        return $position === 'high' || ($position === 'low' && $isFirstStage) ? Demand::Override : null;
+        return $this->position($conditions) === 'high' || ($this->position($conditions) === 'low' && $isLow) ? Demand::Override : null;
     }
 
     public function installAcrossLines(Harness $harness, array $lines): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LampThread\Circuit\Control\Override;
 
 use LampThread\Brief\Control;
+use LampThread\Brief\Numbered;
 use LampThread\Brief\Override as OverrideOfBrief;
 use LampThread\Brief\Stage;
 use LampThread\Brief\Stretch;
@@ -20,39 +21,72 @@ use LampThread\Circuit\TriggerLine;
 use LampThread\Message\Message;
 
 /**
- * The driver's switch, all of one kind in one class: what it does not go with, what it wires and what it wants. It is asked at four
+ * A driver's switch, all of one kind in one class: what it does not go with, what it wires and what it wants. It is asked at four
  * places while the loom is put together; most kinds have something to wire at one of them. Adding one is a class, its texts, and its
  * line in Control\Kinds.
  */
 abstract readonly class Override implements OverrideOfBrief
 {
-    /** Id of the switch, and so of its input. */
-    public const SWITCH = 'override';
+    /** Word in the ids of the switches, and so of their inputs. */
+    public const WORD = 'override';
 
     /** What a dash switch usually carries, A (common practice, no source). */
     private const USUAL_RATED_A = 10.0;
 
-    final private function __construct(private float $ratedA, private bool $hasIndicator) {}
+    /**
+     * @param  int  $number  which of the job's overrides it is, from 1
+     * @param  list<string>  $stageIds  it acts on; none for those its kind usually does
+     */
+    final private function __construct(public int $number, private float $ratedA, private bool $hasIndicator, private array $stageIds) {}
 
     /** Its word in the job file. */
     abstract public static function kind(): string;
 
     /** @return list<Field> besides its kind */
-    final public static function fields(): array
+    public static function fields(): array
     {
-        return [Fields::ratedA(self::USUAL_RATED_A), Field::flag('indicator', false)];
+        return [Fields::ratedA(self::USUAL_RATED_A), Field::flag('indicator', false), Field::stages('stages')];
     }
 
-    final public static function read(FieldValues $values): static
+    final public static function read(FieldValues $values, int $number): static
     {
-        return new static($values->number('ratedA'), $values->flag('indicator'));
+        return new static($number, $values->number('ratedA'), $values->flag('indicator'), $values->stages('stages'));
     }
 
     /** Why it does not go with the rest; null where it does. */
     abstract public function refusal(Control $control): ?Message;
 
-    /** What its driver wants of a stage now; null where that is left to what decides. */
-    abstract public function demand(bool $isFirstStage, OperatingConditions $conditions): ?Demand;
+    /** What its driver wants of a stage it acts on; null where that is left to what decides. */
+    abstract public function demand(Stage $stage, OperatingConditions $conditions, Control $control): ?Demand;
+
+    /** Whether its positions say all a driver can want of a stage, so that a second switch for it would contradict. */
+    public function saysAll(): bool
+    {
+        return false;
+    }
+
+    final public function concerns(Stage $stage, Control $control): bool
+    {
+        return $this->stageIds === [] ? $this->usuallyConcerns($stage, $control) : in_array($stage->id, $this->stageIds, true);
+    }
+
+    /** @return list<Stage> it acts on, in the order they come on */
+    final public function stages(Control $control): array
+    {
+        return array_values(array_filter($control->stages, fn (Stage $stage): bool => $this->concerns($stage, $control)));
+    }
+
+    /** Whether it acts on a stage where nothing is told. */
+    protected function usuallyConcerns(Stage $stage, Control $control): bool
+    {
+        return $stage === $control->stages[0];
+    }
+
+    /** Id of its switch, and so of its input. */
+    final public function switchId(): string
+    {
+        return Numbered::id(self::WORD, $this->number);
+    }
 
     final public function hasIndicator(): bool
     {
@@ -79,43 +113,66 @@ abstract readonly class Override implements OverrideOfBrief
         return false;
     }
 
+    /** Whether it opens the trigger line of a stage. */
+    public function isInLine(): bool
+    {
+        return false;
+    }
+
     /** Whether it has cut everything off now. */
     public function isCut(OperatingConditions $conditions): bool
     {
         return false;
     }
 
-    /** Let into the coil feed behind its fuse. */
-    public function installInCoilFeed(Harness $harness, string $fused): void {}
+    /**
+     * Let into the coil feed.
+     *
+     * @param  string  $feed  terminal the coils are fed from so far
+     * @return string the terminal they are fed from behind it
+     */
+    public function installInCoilFeed(Harness $harness, string $feed): string
+    {
+        return $feed;
+    }
 
-    /** Let into the fans' own feeds, before these are wired. */
-    public function installBeforeFans(Harness $harness, Stage $stage): void {}
+    /** Let into the feeds of its stages' fans, before these are wired. */
+    public function installBeforeFans(Harness $harness): void {}
 
     /**
-     * Let into the trigger lines, before anything joins them.
+     * Let into the trigger lines of its stages, before anything joins them.
      *
      * @param  non-empty-list<TriggerLine>  $lines  low first
      */
     public function installInLines(Harness $harness, array $lines): void {}
 
     /**
-     * Across the trigger lines, in parallel with what decides.
+     * Across the trigger lines of its stages, in parallel with what decides.
      *
      * @param  non-empty-list<TriggerLine>  $lines  low first
      */
     public function installAcrossLines(Harness $harness, array $lines): void {}
 
-    /** Earths a coil that has a feed of its own, so that the override cuts it too where it cuts. */
-    public function earth(Harness $harness, string $coilMinus): void
+    /**
+     * Earths a coil that has a feed of its own, where the override cuts that too.
+     *
+     * @return bool whether it has
+     */
+    public function earth(Harness $harness, string $coilMinus): bool
     {
-        $harness->wire($coilMinus, $harness->earth('bay'), Stretch::CoilToEarth, Colour::Earth, TriggerLine::WIRES);
+        return false;
+    }
+
+    protected function position(OperatingConditions $conditions): string
+    {
+        return $conditions->position($this->switchId(), '');
     }
 
     /** @param  non-empty-array<string, list<array{string, string}>>  $positions  position to the pairs of terminals it joins; the usual first */
     protected function switch(Harness $harness, array $positions, string $name = 'component.dash-override'): HandSwitch
     {
         return $harness->add(new HandSwitch(
-            self::SWITCH, $harness->mark('S'), Message::of($name), $this->ratedA, '/control/override/ratedA', $positions,
+            $this->switchId(), $harness->mark('S'), Message::of($name), $this->ratedA, '/control/overrides/'.($this->number - 1).'/ratedA', $positions,
         ));
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LampThread\Circuit\Control\Override;
 
 use LampThread\Brief\Control;
+use LampThread\Brief\Stage;
 use LampThread\Brief\Stretch;
 use LampThread\Circuit\Colour;
 use LampThread\Circuit\Component\Key;
@@ -30,13 +31,19 @@ final readonly class SensorOpen extends Override
 
     public function refusal(Control $control): ?Message
     {
-        return $control->stages[0]->decider->takesOpenSensorAsHot() ? null : Message::of('refusal.open-sensor-reads-cold');
+        foreach ($this->stages($control) as $stage) {
+            if (! $stage->decider->takesOpenSensorAsHot()) {
+                return Message::of('refusal.open-sensor-reads-cold');
+            }
+        }
+
+        return count($this->stages($control)) === 1 ? null : Message::of('refusal.one-sensor-circuit');
     }
 
     /** The computer acts with the key on only. */
-    public function demand(bool $isFirstStage, OperatingConditions $conditions): ?Demand
+    public function demand(Stage $stage, OperatingConditions $conditions, Control $control): ?Demand
     {
-        return $isFirstStage && $conditions->key === Key::Run && $conditions->position(self::SWITCH, '') === 'on' ? Demand::Override : null;
+        return $conditions->key === Key::Run && $this->position($conditions) === 'on' ? Demand::Override : null;
     }
 
     public function installAcrossLines(Harness $harness, array $lines): void

@@ -5,18 +5,19 @@ declare(strict_types=1);
 namespace LampThread\Circuit\Control\Override;
 
 use LampThread\Brief\Control;
+use LampThread\Brief\Stage;
 use LampThread\Brief\Stretch;
 use LampThread\Circuit\Colour;
 use LampThread\Circuit\Component\OperatingConditions;
-use LampThread\Circuit\Control\Decider\DeciderOf;
 use LampThread\Circuit\Control\Demand;
+use LampThread\Circuit\Control\Load\LoadOf;
 use LampThread\Circuit\Harness;
 use LampThread\Circuit\TriggerLine;
 use LampThread\Message\Message;
 
 /**
  * Off, automatic, on: stands between the coils and everything that joins them. Off means off: it has a pole in the line of every
- * stage; on runs the first.
+ * stage it acts on; on runs the first of them.
  */
 final readonly class ThreePosition extends Override
 {
@@ -25,27 +26,42 @@ final readonly class ThreePosition extends Override
         return 'three-position';
     }
 
+    public function saysAll(): bool
+    {
+        return true;
+    }
+
     public function canStop(): bool
+    {
+        return true;
+    }
+
+    public function isInLine(): bool
+    {
+        return true;
+    }
+
+    protected function usuallyConcerns(Stage $stage, Control $control): bool
     {
         return true;
     }
 
     public function refusal(Control $control): ?Message
     {
-        $stage = $control->stages[0];
+        foreach ($this->stages($control) as $stage) {
+            if (LoadOf::stage($stage)->triggerLine() === null) {
+                return Message::of('refusal.no-trigger-to-cut');
+            }
+        }
 
-        return match (true) {
-            DeciderOf::stage($stage)->load($stage)->triggerLine() === null => Message::of('refusal.no-trigger-to-cut'),
-            $stage->decider->keepsOriginalWiring() => Message::of('refusal.cuts-original-trigger'),
-            default => null,
-        };
+        return null;
     }
 
-    public function demand(bool $isFirstStage, OperatingConditions $conditions): ?Demand
+    public function demand(Stage $stage, OperatingConditions $conditions, Control $control): ?Demand
     {
         return match (true) {
-            $conditions->position(self::SWITCH, '') === 'off' => Demand::HeldOff,
-            $conditions->position(self::SWITCH, '') === 'on' && $isFirstStage => Demand::Override,
+            $this->position($conditions) === 'off' => Demand::HeldOff,
+            $this->position($conditions) === 'on' && $stage === ($this->stages($control)[0] ?? null) => Demand::Override,
             default => null,
         };
     }

@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Tests\Circuit;
+
+use LampThread\Circuit\Component\FanMotor;
+use LampThread\Circuit\Component\FaultKind;
+use LampThread\Circuit\Component\Faults;
+use LampThread\Circuit\Component\Key;
+use LampThread\Circuit\Component\OperatingConditions;
+use LampThread\Operation\Solver;
+use LampThread\Road\Drives;
+use LampThread\Road\Vehicle;
+use LampThread\Tests\Combination;
+use LampThread\Tests\Orchard;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** Where currents are taken from and go back to, and contacts in unusual places. */
+final class FeedsTest extends TestCase
+{
+    private const HOT = 110.0;
+
+    /** @param  array<string, mixed>  $changes */
+    #[TestWith([['/control/feed' => 'starter-terminal'], 'starter-terminal'])]
+    #[TestWith([['/control/feed' => 'alternator-output'], 'alternator-output'])]
+    #[TestWith([['/control/feed' => 'fuse-box-stud'], 'fuse-box-stud'])]
+    #[TestWith([['/control/coilFeed' => 'starter-terminal'], 'starter-terminal'])]
+    public function test_a_feed_is_lost_with_the_place_it_is_taken_from(array $changes, string $part): void
+    {
+        $solver = new Solver(Orchard::sizing($changes)->circuit);
+        $hot = new OperatingConditions(Key::Run, 0, self::HOT);
+        self::assertSame(FanMotor::TURNING, $solver->settle($hot)->position('fan-1'));
+        self::assertNotSame(FanMotor::TURNING, $solver->settle($hot->withFaults(new Faults([$part => FaultKind::Open])))->position('fan-1'));
+    }
+
+    public function test_the_body_lifts_the_earth_by_what_the_fan_draws_through_it(): void
+    {
+        $liftV = static function (?float $bodyMilliohm): float {
+            $changes = ['/supply/batteryPlace' => 'boot', '/supply/bodyMilliohm' => $bodyMilliohm, '/runs/fuse-to-relay' => ['lengthM' => 4.5]];
+            $point = (new Solver(Orchard::sizing($changes)->circuit))->settle(new OperatingConditions(Key::Run, 850, self::HOT));
+
+            return $point->voltages->at('earth-bay:31') / $point->currentA('fan-1');
+        };
+        // By hand: 3 mΩ are usual for the boot; the coil's current comes on top of the fan's.
+        self::assertEqualsWithDelta(0.003, $liftV(null), 0.0003);
+        self::assertEqualsWithDelta(0.009, $liftV(9), 0.0009);
+    }
+
+    public function test_a_battery_far_away_is_wired_for_its_way_until_that_is_told(): void
+    {
+        $lengthM = static fn (array $changes): float => array_sum(array_map(
+            static fn ($wire): float => $wire->stretch->value === 'fuse-to-relay' ? $wire->segment->lengthM : 0.0, Orchard::sizing(['/runs' => [], ...$changes])->circuit->wires,
+        ));
+        self::assertEqualsWithDelta($lengthM([]) + 4, $lengthM(['/supply/batteryPlace' => 'boot']), 1e-9);
+        self::assertEqualsWithDelta($lengthM([]), $lengthM(['/supply/batteryPlace' => 'boot', '/control/feed' => 'starter-terminal']), 1e-9);
+        self::assertEqualsWithDelta(2.0, $lengthM(['/supply/batteryPlace' => 'boot', '/runs' => ['fuse-to-relay' => ['lengthM' => 2]]]), 1e-9);
+    }
+
+    public function test_with_its_relay_in_the_minus_the_fan_stays_live_and_its_lamp_tells_the_truth(): void
+    {
+        $circuit = Orchard::sizing(['/control/stages/0/relayLead' => 'minus', '/control/overrides/0/indicator' => true])->circuit;
+        $solver = new Solver($circuit);
+        $off = $solver->settle(new OperatingConditions(Key::Off, 0, 20));
+        $on = $solver->settle(new OperatingConditions(Key::Run, 850, 20, ['override' => 'on']));
+
+        self::assertGreaterThan(12.0, $off->voltages->at('fan-1:+'));
+        self::assertSame([FanMotor::AT_REST, FanMotor::TURNING], [$off->position('fan-1'), $on->position('fan-1')]);
+        self::assertLessThan(0.5, abs($off->voltages->across('indicator:1', 'indicator:2')));
+        self::assertGreaterThan(11.0, abs($on->voltages->across('indicator:1', 'indicator:2')));
+    }
+
+    /** @param  list<bool>  $turns  at rest, at idle and at 5000 rpm, hot */
+    #[TestWith(['opens-above', 4000, [true, true, false]])]
+    #[TestWith(['closes-above', 500, [false, true, true]])]
+    public function test_an_engine_speed_switch_rests_open_or_closed(string $action, float $rpm, array $turns): void
+    {
+        foreach ([false, true] as $isInFeed) {
+            $lockouts = ['engineSpeed' => ['rpm' => $rpm, 'action' => $action, 'isInFeed' => $isInFeed]];
+            $solver = new Solver(Orchard::sizing(['/control/lockouts' => $lockouts])->circuit);
+            foreach ([0, 850, 5000] as $at => $engineRpm) {
+                $point = $solver->settle(new OperatingConditions(Key::Run, $engineRpm, self::HOT));
+                self::assertSame($turns[$at], $point->position('fan-1') === FanMotor::TURNING, "{$action}, {$engineRpm} rpm");
+            }
+        }
+    }
+
+    public function test_a_decider_in_parallel_cools_on_the_road_too(): void
+    {
+        $computer = ['kind' => 'computer', 'output' => 'fan', 'onC' => 106, 'offC' => 100, 'place' => 'engine-outlet'];
+        $earlier = ['kind' => 'thermal-switch', 'action' => 'closes-when-hot', 'onC' => 92, 'offC' => 87, 'place' => 'engine-outlet'];
+        $peakC = static fn (array $parallel): float => Vehicle::of(Orchard::sizing([
+            '/control/stages/0/decider' => $computer, '/control/stages/0/parallel' => $parallel,
+        ]))->drive(Drives::standard()['3-queue'])->result->peakC;
+
+        self::assertLessThan($peakC([]) - 3, $peakC([$earlier]));
+    }
+
+    /** One wire of two fans' pluses joins them, whether the vehicle's relay has pulled in or not. */
+    public function test_what_feeds_one_of_two_original_fans_feeds_the_other(): void
+    {
+        $changes = Combination::changes(
+            Combination::deciders()['original'], Combination::loads()['two, a relay each'], 'earth', Combination::airConditioning()['separate-relay'],
+        );
+        $circuit = Orchard::sizing($changes)->circuit;
+        $point = (new Solver($circuit))->settle(new OperatingConditions(Key::Run, 850, 20, ['air-conditioning' => 'on']));
+        self::assertSame([FanMotor::TURNING, FanMotor::TURNING], [$point->position('fan-1'), $point->position('fan-2')]);
+        $oneRelay = $circuit->components['fan-2-air-conditioning-relay']->id;
+        $half = (new Solver($circuit))->settle(
+            (new OperatingConditions(Key::Run, 850, 20, ['air-conditioning' => 'on']))->withFaults(new Faults([$oneRelay => FaultKind::StuckOff])),
+        );
+        self::assertSame(FanMotor::TURNING, $half->position('fan-2'));
+    }
+}

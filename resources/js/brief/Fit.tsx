@@ -1,0 +1,109 @@
+import { useJob } from "../job/JobContext";
+import { Choose } from "../job/Choose";
+import { QuantityField } from "../job/QuantityField";
+import { Candidates } from "./Candidates";
+import { Fields } from "./Fields";
+import { ShroudSketch } from "../drawing/ShroudSketch";
+
+/** The core, its shroud and the room behind it; asked for once it is said that they were measured. */
+export function Fit() {
+  const { file, form } = useJob().job;
+  const { cooling, fans } = file;
+  const fit = file.fit ?? null;
+  const hasPusher = fans.some((fan) => fan.mount === "pusher");
+  return (
+    <>
+      <Fields>
+        <QuantityField
+          path="/cooling/clearanceMm"
+          label="Room behind"
+          kind="depth"
+          value={cooling.clearanceMm}
+          hint="To the nearest pulley, belt or blade."
+        />
+      </Fields>
+      <Choose
+        label="The core"
+        value={fit === null ? "no" : "yes"}
+        options={[
+          {
+            value: "no",
+            label: "Not measured",
+            fits: "Then nothing is said of how much of it gets air.",
+            changes: { "/fit": null },
+          },
+          {
+            value: "yes",
+            label: "Measured",
+            fits: "A shroud over the whole core matters more than the fan.",
+            changes: { "/fit": fit ?? { coreWidthMm: 500, coreHeightMm: 400, shroudPercent: 0, flaps: false } },
+          },
+        ]}
+      />
+      {fit !== null && (
+        <>
+          <Fields>
+            <QuantityField path="/fit/coreWidthMm" label="Core width" kind="depth" value={fit.coreWidthMm} />
+            <QuantityField path="/fit/coreHeightMm" label="Core height" kind="depth" value={fit.coreHeightMm} />
+            <QuantityField path="/fit/shroudPercent" label="Shroud covers" kind="%" value={fit.shroudPercent} />
+            <QuantityField
+              path="/fit/shroudDepthMm"
+              label="Shroud depth"
+              kind="depth"
+              value={fit.shroudDepthMm}
+              placeholder="0"
+            />
+            <QuantityField
+              path="/fit/boltHeadsMm"
+              label="Bolt heads, shaft"
+              kind="depth"
+              value={fit.boltHeadsMm}
+              placeholder="0"
+            />
+            <QuantityField path="/fit/movedMm" label="Moved forward" kind="depth" value={fit.movedMm} placeholder="0" />
+            {hasPusher && (
+              <>
+                <QuantityField
+                  path="/fit/condenserWidthMm"
+                  label="Condenser width"
+                  kind="depth"
+                  value={fit.condenserWidthMm}
+                  usual="as the core"
+                />
+                <QuantityField
+                  path="/fit/condenserHeightMm"
+                  label="Condenser height"
+                  kind="depth"
+                  value={fit.condenserHeightMm}
+                  usual="as the core"
+                />
+              </>
+            )}
+          </Fields>
+          <Choose
+            label="Flaps in the shroud"
+            value={fit.flaps ? "yes" : "no"}
+            options={[
+              {
+                value: "no",
+                label: "None",
+                fits: "At speed the shroud holds ram air back.",
+                changes: { "/fit/flaps": false },
+              },
+              {
+                value: "yes",
+                label: "Let ram air out",
+                fits: "At speed they open by themselves.",
+                changes: { "/fit/flaps": true },
+              },
+            ]}
+          />
+          {form.fit.layouts.map((layout) => (
+            <ShroudSketch key={layout.mount} layout={layout} />
+          ))}
+        </>
+      )}
+      <Candidates />
+    </>
+  );
+}

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\Response;
+use Tests\TestCase;
+
+/** A vehicle that already switches its fan, told step by step as it is met. */
+final class OriginalWiringTest extends TestCase
+{
+    private string $id;
+
+    private int $version = 1;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->id = $this->postJson('/api/jobs', ['arrangement' => 'original-earlier-switch'])->assertCreated()->json('id');
+    }
+
+    public function test_what_nobody_has_looked_at_is_a_note_until_it_is_told_and_then_judged(): void
+    {
+        self::assertSame(['note'], $this->severities('original-assumed'));
+        $this->typed(['/control/stages/0/original/fuseA' => '30A', '/control/stages/0/original/areaMm2' => '1.5 mm²', '/control/stages/0/original/relayA' => '20 A']);
+        self::assertSame([], $this->severities('original-assumed'));
+        self::assertSame(['danger'], $this->severities('original-wire-thin'));
+        self::assertSame(['warning'], $this->severities('original-relay-below-fuse'));
+        $this->typed(['/control/stages/0/original/fuseA' => '15A', '/control/stages/0/original/areaMm2' => '4 mm²']);
+        self::assertSame([], [...$this->severities('original-wire-thin'), ...$this->severities('original-relay-below-fuse')]);
+    }
+
+    public function test_a_second_switch_that_contradicts_is_refused_at_its_place_and_nothing_is_saved(): void
+    {
+        $overrides = [['kind' => 'force-on', 'indicator' => true], ['kind' => 'three-position', 'indicator' => false]];
+        $this->change(['/control/overrides' => $overrides])->assertUnprocessable()->assertJsonPath('problems.0.at', '/control/overrides/1/kind');
+        self::assertCount(1, $this->job()->json('file.control.overrides'));
+        $this->change(['/control/overrides' => [$overrides[0], ['kind' => 'cut-out', 'indicator' => false]]])->assertOk();
+        $table = $this->job()->json('design.overrideTable');
+        self::assertCount(4, $table['rows']);
+        $this->assertFits('saved-job', (string) $this->job()->getContent());
+    }
+
+    public function test_the_relay_is_replaced_on_the_vehicles_wires_and_nothing_of_those_is_cut(): void
+    {
+        $this->change(['/control/stages/0/original/isRelayReplaced' => true])->assertOk();
+        $design = $this->job()->json('design');
+        $there = array_filter($design['wires'], static fn (array $wire): bool => $wire['isThere']);
+        self::assertNotSame([], $there);
+        $cut = array_diff(array_column($design['wires'], 'group'), array_column($there, 'group'));
+        self::assertNotContains('stage-1-original-wire', $cut);
+        self::assertContains('fan-1-relay', array_column($design['choices'], 'id'));
+        self::assertStringContainsString('takes the place of the vehicle’s relay', (string) json_encode($design['steps'], JSON_UNESCAPED_UNICODE));
+    }
+
+    public function test_a_set_point_off_its_scale_names_the_nearest_that_works(): void
+    {
+        $thermostat = ['kind' => 'thermostat', 'output' => 'capillary', 'onC' => 92, 'offC' => 87, 'place' => 'core-inlet', 'leastC' => 75, 'mostC' => 95];
+        $this->change(['/control/stages/0/decider' => $thermostat])->assertOk();
+        $refused = $this->send(['typed' => ['/control/stages/0/decider/onC' => '210F']])->assertUnprocessable();
+        self::assertStringContainsString('95 °C', $refused->json('problems.0.message'));
+        self::assertSame(92, $this->job()->json('file.control.stages.0.decider.onC'));
+    }
+
+    /** @return list<string> of the findings with a code */
+    private function severities(string $code): array
+    {
+        $findings = array_filter($this->job()->json('design.findings'), static fn (array $finding): bool => $finding['code'] === $code);
+
+        return array_values(array_column($findings, 'severity'));
+    }
+
+    /** @return TestResponse<Response> */
+    private function job(): TestResponse
+    {
+        return $this->getJson("/api/jobs/{$this->id}")->assertOk();
+    }
+
+    /**
+     * @param  array<string, mixed>  $changes
+     * @return TestResponse<Response>
+     */
+    private function change(array $changes): TestResponse
+    {
+        return $this->send(['changes' => $changes]);
+    }
+
+    /** @param  array<string, string>  $typed */
+    private function typed(array $typed): void
+    {
+        $this->send(['typed' => $typed])->assertOk();
+    }
+
+    /**
+     * @param  array<string, mixed>  $change
+     * @return TestResponse<Response>
+     */
+    private function send(array $change): TestResponse
+    {
+        $answer = $this->postJson("/api/jobs/{$this->id}/changes", ['version' => $this->version, 'label' => 'x', ...$change]);
+        $this->version = $answer->status() === 200 ? $answer->json('version') : $this->version;
+
+        return $answer;
+    }
+}
