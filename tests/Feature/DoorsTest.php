@@ -75,7 +75,8 @@ final class DoorsTest extends TestCase
             $from = hrtime(true);
             DB::beginTransaction();
             try {
-                $answer = $this->call($method, $to, server: ['CONTENT_TYPE' => in_array($kind, ['drive', 'parts', 'log', 'mapping'], true) ? 'text/csv' : 'application/json'], content: $body);
+                $type = in_array($kind, ['drive', 'parts', 'log', 'mapping'], true) ? 'text/csv' : 'application/json';
+                $answer = $this->call($method, $to, server: ['CONTENT_TYPE' => $type], content: $body);
                 $seconds = (hrtime(true) - $from) / 1e9;
 
                 $what = "{$method} {$to}\n".mb_substr(mb_scrub($body), 0, 1500);

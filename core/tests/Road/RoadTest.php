@@ -71,7 +71,10 @@ final class RoadTest extends TestCase
      */
     public function test_a_pair_with_a_shroud_holds_what_one_small_fan_does_not(): void
     {
-        $cool = ['/heat' => ['ratedKw' => 80], '/cooling/thermostatOpensC' => 75, self::DECIDER.'/place' => 'engine-outlet', self::DECIDER.'/onC' => 80, self::DECIDER.'/offC' => 77];
+        $cool = [
+            '/heat' => ['ratedKw' => 80], '/cooling/thermostatOpensC' => 75, self::DECIDER.'/place' => 'engine-outlet', self::DECIDER.'/onC' => 80,
+            self::DECIDER.'/offC' => 77,
+        ];
         $fan = Orchard::file()['fans'][0];
         $pair = self::settled([
             ...$cool,
