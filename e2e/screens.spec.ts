@@ -5,7 +5,9 @@ const VIEWS = [
   "/jobs",
   "/shelf",
   "/health",
-  ...["brief", "threads", "bench", "proof", "road", "loom"].map((view) => `/jobs/orchard-sprayer/${view}`),
+  ...["brief", "threads", "bench", "proof", "road", "road?part=logs", "loom", "handover", "handover?part=work"].map(
+    (view) => `/jobs/orchard-sprayer/${view}`,
+  ),
 ];
 
 for (const scheme of ["light", "dark"] as const) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\GalleryController;
+use App\Http\Controllers\HandoverController;
 use App\Http\Controllers\HealthController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\LogController;
@@ -39,6 +40,10 @@ Route::middleware([May::class.':ask', SubstituteBindings::class])->group(functio
     Route::get('jobs/{job}/revisions', [ProofController::class, 'revisions']);
     Route::get('jobs/{job}/file', [ExportController::class, 'file']);
     Route::get('jobs/{job}/cut-list.csv', [ExportController::class, 'cutList']);
+    Route::get('jobs/{job}/parts.csv', [ExportController::class, 'parts']);
+    Route::get('jobs/{job}/dossier.pdf', [ExportController::class, 'dossier']);
+    Route::get('jobs/{job}/labels.pdf', [ExportController::class, 'labels']);
+    Route::get('jobs/{job}/follow-up.ics', [ExportController::class, 'followUp']);
     Route::get('jobs/{job}/threads.svg', [ExportController::class, 'threads']);
     Route::get('jobs/{job}/netlist.cir', [ExportController::class, 'netlist']);
     Route::get('drives/{drive}/legs', [RoadController::class, 'legs']);
@@ -53,6 +58,10 @@ Route::middleware([May::class.':ask', SubstituteBindings::class])->group(functio
     Route::post('jobs/{job}/logs/{log}/fit', [LogController::class, 'fit']);
     Route::get('jobs/{job}/logs/{before}/against/{after}', [LogController::class, 'compare']);
     Route::get('jobs/{job}/stand-in/{device}', [LogController::class, 'record'])->whereIn('device', StandIn::cases());
+    Route::get('jobs/{job}/handover', [HandoverController::class, 'show']);
+    Route::get('jobs/{job}/handover/simulated', [HandoverController::class, 'simulated']);
+    Route::get('jobs/{job}/readings.csv', [HandoverController::class, 'readings']);
+    Route::get('jobs/{job}/photographs/{record}', [HandoverController::class, 'picture']);
     Route::post('log-columns', [LogController::class, 'columns']);
     Route::post('jobs/{job}/tasks/{kind}', [TaskController::class, 'begin'])->whereIn('kind', TaskKind::cases());
     Route::get('jobs/{job}/tasks/{kind}', [TaskController::class, 'latest'])->whereIn('kind', TaskKind::cases());
@@ -84,6 +93,8 @@ Route::middleware([May::class.':change', SubstituteBindings::class])->group(func
     Route::delete('drives/{drive}', [RoadController::class, 'remove'])->name('drive.remove');
     Route::post('jobs/{job}/logs', [LogController::class, 'store'])->name('log.store');
     Route::delete('jobs/{job}/logs/{log}', [LogController::class, 'remove'])->name('log.remove');
+    Route::post('jobs/{job}/records', [HandoverController::class, 'write'])->name('record.write');
+    Route::post('jobs/{job}/photographs', [HandoverController::class, 'photograph'])->name('record.photograph');
 });
 
 // For owners.

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Desk;
 
 use App\Design\Designs;
+use App\Handover\Standing;
 use App\Models\Job;
+use App\Models\JobRecord;
 use App\People\Visitor;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
@@ -40,11 +42,12 @@ final readonly class JobList
         }
         $ids = $found->pluck('id')->all();
         $page = Job::withTrashed()->whereIn('id', array_slice($ids, 0, self::PAGE))->orderBy($column, $way)->orderBy('id', $way)->get();
+        $stages = JobRecord::stages($page->modelKeys());
         $last = count($ids) > self::PAGE ? $page->last() : null;
 
         return [
             'total' => $total,
-            'rows' => array_values($page->map($this->row(...))->all()),
+            'rows' => array_values($page->map(fn (Job $job): array => [...$this->row($job), 'stage' => $stages[$job->id] ?? Standing::STAGES[1]])->all()),
             'next' => $last === null ? null : JobQuery::cursor([(string) $last->getRawOriginal($column), $last->id]),
         ];
     }

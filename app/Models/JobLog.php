@@ -8,6 +8,7 @@ use Carbon\Carbon;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use LampThread\Road\Log;
+use LampThread\Road\LogComparison;
 
 /**
  * A log taken on the vehicle of a job: before the work, after it, or at any other time.
@@ -37,6 +38,15 @@ final class JobLog extends Model
     public static function ofJob(Job $job, string $id): self
     {
         return self::query()->where('job_id', $job->id)->findOrFail($id);
+    }
+
+    /** The last log before the work against the last one after it; null where there are no two. */
+    public static function compared(Job $job): ?LogComparison
+    {
+        $last = static fn (string $taken): ?self => self::query()->where('job_id', $job->id)->where('taken', $taken)->orderByDesc('created_at')->orderByDesc('id')->first();
+        [$before, $after] = [$last('before'), $last('after')];
+
+        return $before === null || $after === null ? null : LogComparison::of($before->measured(), $after->measured());
     }
 
     public function measured(): Log

@@ -49,6 +49,7 @@ const router = createBrowserRouter([
       { path: "proof", lazy: async () => ({ Component: (await import("./proof/Proof")).Proof }) },
       { path: "road", lazy: async () => ({ Component: (await import("./road/Road")).Road }) },
       { path: "loom", lazy: async () => ({ Component: (await import("./loom/Loom")).Loom }) },
+      { path: "handover", lazy: async () => ({ Component: (await import("./handover/Handover")).Handover }) },
     ],
   },
   { path: "*", element: <Lost reason="There is no such page." /> },

@@ -19,16 +19,17 @@ final class RoomsTest
     public function test_a_room_imports_only_from_the_rooms_below_it(): iterable
     {
         $forbidden = [
-            'Message' => ['Parts', 'Network', 'Brief', 'Circuit', 'Operation', 'Sizing', 'Road', 'Proof', 'Loom', 'Exchange'],
-            'Network' => ['Message', 'Parts', 'Brief', 'Circuit', 'Operation', 'Sizing', 'Road', 'Proof', 'Loom', 'Exchange'],
-            'Parts' => ['Network', 'Brief', 'Circuit', 'Operation', 'Sizing', 'Road', 'Proof', 'Loom', 'Exchange'],
-            'Brief' => ['Network', 'Circuit', 'Operation', 'Sizing', 'Road', 'Proof', 'Loom', 'Exchange'],
-            'Circuit' => ['Operation', 'Sizing', 'Road', 'Proof', 'Loom', 'Exchange'],
-            'Operation' => ['Sizing', 'Road', 'Proof', 'Loom', 'Exchange'],
-            'Sizing' => ['Road', 'Proof', 'Loom', 'Exchange'],
-            'Road' => ['Proof', 'Loom', 'Exchange'],
-            'Proof' => ['Loom', 'Exchange'],
-            'Loom' => ['Road', 'Proof', 'Exchange'],
+            'Message' => ['Parts', 'Network', 'Brief', 'Circuit', 'Operation', 'Sizing', 'Road', 'Proof', 'Loom', 'Handover', 'Exchange'],
+            'Network' => ['Message', 'Parts', 'Brief', 'Circuit', 'Operation', 'Sizing', 'Road', 'Proof', 'Loom', 'Handover', 'Exchange'],
+            'Parts' => ['Network', 'Brief', 'Circuit', 'Operation', 'Sizing', 'Road', 'Proof', 'Loom', 'Handover', 'Exchange'],
+            'Brief' => ['Network', 'Circuit', 'Operation', 'Sizing', 'Road', 'Proof', 'Loom', 'Handover', 'Exchange'],
+            'Circuit' => ['Operation', 'Sizing', 'Road', 'Proof', 'Loom', 'Handover', 'Exchange'],
+            'Operation' => ['Sizing', 'Road', 'Proof', 'Loom', 'Handover', 'Exchange'],
+            'Sizing' => ['Road', 'Proof', 'Loom', 'Handover', 'Exchange'],
+            'Road' => ['Proof', 'Loom', 'Handover', 'Exchange'],
+            'Proof' => ['Loom', 'Handover', 'Exchange'],
+            'Loom' => ['Road', 'Proof', 'Handover', 'Exchange'],
+            'Handover' => ['Proof', 'Loom', 'Exchange'],
         ];
         foreach ($forbidden as $room => $others) {
             yield $room => PHPat::rule()

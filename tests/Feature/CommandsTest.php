@@ -69,6 +69,23 @@ final class CommandsTest extends TestCase
         }
     }
 
+    public function test_handover_prints_the_tests_and_export_writes_papers(): void
+    {
+        $run = $this->command(['lamp:handover', Orchard::PATH]);
+        self::assertSame(0, $run->getExitCode(), $run->getErrorOutput());
+        $test = json_decode($run->getOutput(), true)['tests'][0];
+        self::assertSame([], array_diff(['id', 'setting', 'leads', 'reads', 'expected', 'least', 'most'], array_keys($test)));
+        $path = tempnam(sys_get_temp_dir(), 'paper');
+        foreach (['pdf' => '%PDF', 'labels' => '%PDF', 'csv' => 'wire,', 'svg' => '<svg', 'spice' => 'Orchard'] as $kind => $begins) {
+            $run = $this->command(['lamp:export', Orchard::PATH, '--as', $kind, '--out', $path]);
+            self::assertSame(0, $run->getExitCode(), $run->getErrorOutput());
+            self::assertStringContainsString($begins, substr((string) file_get_contents($path), 0, 200));
+        }
+        unlink($path);
+        self::assertSame(2, $this->command(['lamp:export', Orchard::PATH, '--as', 'poem'])->getExitCode());
+        self::assertSame(2, $this->command(['lamp:export', Orchard::PATH, '--as', 'csv', '--out', '/nowhere/x'])->getExitCode());
+    }
+
     public function test_bench_prints_one_settled_state(): void
     {
         $run = $this->command(['lamp:bench', Orchard::PATH, '--set', 'key=run', '--set', 'coolantC=95']);

@@ -44,6 +44,8 @@ final class DoorsTest extends TestCase
         yield 'columns of a log' => ['POST', 'log-columns', 'log'];
         yield 'import log' => ['POST', 'jobs/{job}/logs?name=x&mapping='.rawurlencode((string) json_encode(self::MAPPING)), 'log'];
         yield 'map log' => ['POST', 'jobs/{job}/logs?name=x', 'mapping'];
+        yield 'write records' => ['POST', 'jobs/{job}/records', 'records'];
+        yield 'photograph' => ['POST', 'jobs/{job}/photographs?id=abcdefgh&by=x&at=2026-11-26T09:00:00Z', 'picture'];
         yield 'make drive' => ['POST', 'jobs/{job}/road/drives/made', 'made'];
         yield 'import drive' => ['POST', 'jobs/{job}/road/drives?name=x', 'drive'];
         yield 'add part' => ['POST', 'shelf/parts', 'part'];
@@ -75,7 +77,7 @@ final class DoorsTest extends TestCase
             $from = hrtime(true);
             DB::beginTransaction();
             try {
-                $type = in_array($kind, ['drive', 'parts', 'log', 'mapping'], true) ? 'text/csv' : 'application/json';
+                $type = in_array($kind, ['drive', 'parts', 'log', 'mapping', 'picture'], true) ? 'text/csv' : 'application/json';
                 $answer = $this->call($method, $to, server: ['CONTENT_TYPE' => $type], content: $body);
                 $seconds = (hrtime(true) - $from) / 1e9;
 
@@ -120,6 +122,11 @@ final class DoorsTest extends TestCase
             'part' => $json(['kind' => 'fuse', 'name' => 'Y', 'typed' => ['price' => '1', 'family' => 'blade', 'ratedA' => '27', 'coldMilliohm' => '2'], 'version' => 1]),
             'log' => $mutations->text(self::LOG),
             'mapping' => self::LOG,
+            'picture' => $mutations->text("\x89PNG\r\n\x1a\n\0\0\0\rIHDR\0\0\0\x01\0\0\0\x01\x08\x06\0\0\0\x1f\x15\xc4\x89"),
+            'records' => $json(['records' => [
+                ['id' => 'abcdef012345', 'kind' => 'reading', 'step' => 'hot-1/volt/fan-1:+/fan-1:-', 'by' => 'x', 'at' => '2026-11-26T09:00:00Z', 'typed' => '12'],
+                ['id' => 'abcdef012346', 'kind' => 'tick', 'step' => 'battery-off', 'by' => 'x', 'at' => '2026-11-26T09:00:00Z', 'done' => true],
+            ]]),
             'made' => $json([
                 'name' => 'Hill', 'startsC' => 20, 'ambientC' => 30, 'trailerKg' => 0, 'legs' => [
                     ['minutes' => 4, 'speedKmh' => 0, 'gradientPercent' => 0, 'engineRpm' => null, 'airConditioning' => false, 'keyOn' => true],

@@ -4,8 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Documents\Dossier;
+use App\Documents\FollowUp;
+use App\Documents\Labels;
+use App\Documents\Paper;
+use App\Handover\Standing;
 use App\Http\SavedJob;
 use App\Models\Job;
+use App\Models\JobLog;
 use App\People\Visitor;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -13,11 +19,16 @@ use Illuminate\Support\Str;
 use LampThread\Exchange\CarriedParts;
 use LampThread\Exchange\ConditionsReader;
 use LampThread\Exchange\CutListCsv;
+use LampThread\Exchange\HandoverPresenter;
 use LampThread\Exchange\JobFile;
+use LampThread\Exchange\Log\LogPresenter;
+use LampThread\Exchange\PartsCsv;
 use LampThread\Exchange\SpiceNetlist;
 use LampThread\Exchange\ThreadsSvg;
 use LampThread\Exchange\Wording;
 use LampThread\Loom\Loom;
+use LampThread\Message\InvalidInput;
+use LampThread\Message\Message;
 use LampThread\Operation\Solver;
 use LampThread\Parts\Shelf;
 
@@ -55,6 +66,43 @@ final readonly class ExportController
     public function threads(Job $job): Response
     {
         return $this->download($job, ThreadsSvg::of($this->saved->design($job)->sizing(), $this->wording), 'svg', 'image/svg+xml');
+    }
+
+    public function parts(Job $job): Response
+    {
+        return $this->download($job, PartsCsv::of(Loom::of($this->saved->design($job)->sizing(), $this->shelf), $this->wording), 'parts.csv', 'text/csv');
+    }
+
+    /** The query names the paper: a4 or letter. */
+    public function dossier(Request $request, Job $job, Dossier $dossier, Visitor $visitor): Response
+    {
+        $size = self::size($request);
+        $design = $this->saved->design($job);
+        $standing = $this->wording->worded(Standing::of($job, new HandoverPresenter($design->sizing()))->answer());
+        $customer = $visitor->seesCustomers() ? $design->file['job']['customer'] : '';
+
+        $compared = JobLog::compared($job);
+        $comparison = $compared === null ? null : $this->wording->worded(LogPresenter::comparison($compared));
+
+        return $this->download($job, $dossier->pdf($design, $standing, $comparison, $job->version, $size, gmdate('Y-m-d'), $customer), 'pdf', 'application/pdf');
+    }
+
+    public function labels(Request $request, Job $job, Labels $labels): Response
+    {
+        return $this->download($job, $labels->pdf($this->saved->design($job), self::size($request)), 'labels.pdf', 'application/pdf');
+    }
+
+    /** @throws InvalidInput */
+    private static function size(Request $request): string
+    {
+        $size = $request->query->getString('paper', Paper::SIZES[0]);
+
+        return in_array($size, Paper::SIZES, true) ? $size : throw InvalidInput::at('/paper', Message::of('input.no-such-paper', papers: Paper::SIZES));
+    }
+
+    public function followUp(Job $job): Response
+    {
+        return $this->download($job, FollowUp::calendar($job->id, self::title($job), time(), $this->wording), 'ics', 'text/calendar');
     }
 
     private function download(Job $job, string $content, string $ending, string $type): Response

@@ -18,7 +18,7 @@ use Symfony\Component\HttpKernel\Exception\HttpException;
  */
 final class OwnPagesOnly
 {
-    private const TYPES = ['application/json', 'text/csv'];
+    private const TYPES = ['application/json', 'text/csv', 'application/octet-stream'];
 
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response

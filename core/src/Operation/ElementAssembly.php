@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LampThread\Operation;
 
 use LampThread\Circuit\Circuit;
+use LampThread\Circuit\Component\Breakable;
 use LampThread\Circuit\Component\Faults;
 use LampThread\Circuit\Component\OperatingConditions;
 use LampThread\Network\Element\Element;
@@ -60,6 +61,9 @@ final class ElementAssembly
             $key .= ",{$number}";
             $kind = $faults->kind($id);
             $byPart[$id] = $kind !== null && $component->canFail($kind, $conditions) ? $component->broken($kind, $made) : $made;
+            if (! $faults->isNone()) {
+                $byPart[$id] = self::worn($component, $byPart[$id], $faults->jointOhm($id), $faults->draws($id));
+            }
             foreach ($byPart[$id] as $element) {
                 $elements[] = $element;
             }
@@ -115,10 +119,11 @@ final class ElementAssembly
         $wires = $this->wiresById;
         foreach ($faults->parts() as $id) {
             $kind = $faults->kind($id);
-            if (isset($wires[$id]) && $kind !== null) {
+            $wire = isset($wires[$id]) ? $this->circuit->part($id) : null;
+            if ($wire !== null) {
                 $sound = $wires[$id];
                 unset($wires[$id]);
-                $wires[$id] = $this->circuit->part($id)?->broken($kind, $sound) ?? $sound;
+                $wires[$id] = self::worn($wire, $kind === null ? $sound : $wire->broken($kind, $sound), $faults->jointOhm($id), 1.0);
             }
             $exchanged = $kind === null ? null : $this->circuit->part($id)?->exchanged($kind);
             if ($exchanged !== null) {
@@ -127,6 +132,19 @@ final class ElementAssembly
         }
 
         return $wires;
+    }
+
+    /**
+     * @param  list<Element>  $elements
+     * @return list<Element> with joints that have so much more, Ω, taking so many times the current
+     */
+    private static function worn(Breakable $part, array $elements, float $jointOhm, float $draws): array
+    {
+        return $jointOhm === 0.0 && $draws === 1.0 ? $elements : array_map(static function (Element $element) use ($part, $jointOhm, $draws): Element {
+            $drawn = $draws === 1.0 ? $element : $element->times($draws);
+
+            return $jointOhm !== 0.0 && $part->isInJoint($element->name()) ? $drawn->inSeriesWith($jointOhm) : $drawn;
+        }, $elements);
     }
 
     /**

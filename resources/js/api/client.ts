@@ -7,6 +7,9 @@ import type { ArchiveRequest } from "./generated/archive-request";
 import type { ArrangementRequest } from "./generated/arrangement-request";
 import type { Gallery } from "./generated/arrangements";
 import type { CodeRequest } from "./generated/code-request";
+import type { Handover } from "./generated/handover";
+import type { RecordRequest, RecordsRequest } from "./generated/records-request";
+import type { RecordsAnswer } from "./generated/records-answer";
 import type { Health } from "./generated/health";
 import type { HideCustomersRequest } from "./generated/hide-customers-request";
 import type { People } from "./generated/people";
@@ -71,6 +74,14 @@ function guard(): Record<string, string> {
 /** Told when a session has ended while a page was open. */
 export const signedOut = new EventTarget();
 
+/** Pictures go as they are: what they are is seen in them, not told beside them. */
+function typeOf(body: object | string | undefined): string {
+  if (!(body instanceof File)) {
+    return "application/json";
+  }
+  return body.type.startsWith("image/") ? "application/octet-stream" : "text/csv";
+}
+
 async function send(
   method: string,
   path: string,
@@ -79,7 +90,7 @@ async function send(
 ): Promise<Response> {
   const request: RequestInit = { method, headers: { Accept: "application/json" }, signal: signal ?? null };
   if (method !== "GET") {
-    const type = body instanceof File ? "text/csv" : "application/json";
+    const type = typeOf(body);
     request.headers = { Accept: "application/json", "Content-Type": type, ...guard() };
     request.body = body instanceof File || typeof body === "string" ? body : JSON.stringify(body ?? {});
   }
@@ -150,6 +161,20 @@ export const api = {
   hideCustomers: (hidesCustomers: boolean) =>
     call<People>("POST", "people/customers", { hidesCustomers } satisfies HideCustomersRequest),
   health: () => call<Health>("GET", "health"),
+  handover: (id: string) => call<Handover>("GET", `jobs/${id}/handover`),
+  writeRecords: (id: string, records: RecordRequest[]) => {
+    const [head, ...tail] = records;
+    return head === undefined
+      ? Promise.resolve({ results: [] } satisfies RecordsAnswer)
+      : call<RecordsAnswer>("POST", `jobs/${id}/records`, { records: [head, ...tail] } satisfies RecordsRequest);
+  },
+  photograph: (id: string, picture: File, asked: { id: string; step: string; by: string; at: string }) =>
+    call<{ id: string }>("POST", `jobs/${id}/photographs?${new URLSearchParams(asked).toString()}`, picture),
+  simulatedReading: (id: string, step: string, badJoint: boolean) =>
+    call<{ typed: string }>(
+      "GET",
+      `jobs/${id}/handover/simulated?${new URLSearchParams({ step, badJoint: badJoint ? "1" : "0" }).toString()}`,
+    ),
   road: (id: string, question: RoadRequest, signal?: AbortSignal) =>
     call<Road>("POST", `jobs/${id}/road`, question, signal),
   advice: (id: string) => call<RoadAdvice>("GET", `jobs/${id}/road/advice`),

@@ -13,6 +13,8 @@ export const keys = {
   logs: (id: string) => ["logs", id] as const,
   log: (id: string, version: number, log: string) => ["logs", id, version, log] as const,
   logsCompared: (id: string, before: string, after: string) => ["logs", id, before, after] as const,
+  handovers: (id: string) => ["handover", id] as const,
+  handover: (id: string, version: number) => ["handover", id, version] as const,
   road: (id: string, version: number, question: object) => ["road", id, version, question] as const,
   task: (id: string, version: number, kind: string) => ["task", id, version, kind] as const,
   gallery: ["gallery"] as const,

@@ -1,6 +1,7 @@
 import { Link, useNavigate } from "react-router";
 import { api } from "../api/client";
 import type { JobRow } from "../api/generated/job-list";
+import { STAGES } from "../handover/stages";
 import { Button } from "../kit/Button";
 import { notify } from "../kit/notify";
 import { useSession } from "../people/SessionGate";
@@ -83,12 +84,14 @@ export function JobItem({ job, isInBin, attempt }: Props) {
 }
 
 function JobText({ job, title }: { job: JobRow; title: string }) {
+  // What every job is at first goes without saying.
+  const stage = job.stage === "designed" ? "" : (STAGES.find((one) => one.value === job.stage)?.label ?? "");
   const about = [job.customer, job.vehicle].filter((text) => text !== "").join(", ");
   return (
     <>
       <span className="text-lg font-bold">{title}</span>
       <FindingCount job={job} />
-      <span className="text-muted">{[about, ...job.lacks].filter((text) => text !== "").join(" · ")}</span>
+      <span className="text-muted">{[stage, about, ...job.lacks].filter((text) => text !== "").join(" · ")}</span>
       <span className="text-sm text-muted sm:text-right">
         {job.systemV} V, {job.fans === 1 ? "one fan" : `${String(job.fans)} fans`}
       </span>

@@ -1,6 +1,6 @@
 import type { DriveLeg } from "../api/generated/made-drive";
 import { Button } from "../kit/Button";
-import { Toggle } from "./logs/Toggle";
+import { Toggle } from "../kit/Toggle";
 import { NumberField } from "./NumberField";
 
 interface Props {

@@ -1,12 +1,19 @@
 import { NavLink } from "react-router";
 import { JOBS, SHELF, VIEWS } from "./views";
 
+/** On a phone the views are wider than the screen: the open one is scrolled to. */
+function intoSight(link: HTMLAnchorElement | null) {
+  if (link?.getAttribute("aria-current") === "page") {
+    link.scrollIntoView({ block: "nearest", inline: "center" });
+  }
+}
+
 /** The way through a job: one thread, a knot for each view, the lamp at the one that is open. */
 export function ThreadNav() {
   return (
     <nav
       aria-label="Views"
-      className="no-print fixed inset-x-0 bottom-0 z-20 border-t border-line bg-panel lg:static lg:z-0 lg:border-t-0 lg:border-r lg:bg-transparent"
+      className="no-print fixed inset-x-0 bottom-0 z-20 overflow-x-auto border-t border-line bg-panel lg:static lg:z-0 lg:overflow-visible lg:border-t-0 lg:border-r lg:bg-transparent"
     >
       <ol className="relative flex justify-around lg:sticky lg:top-16 lg:flex-col lg:justify-start lg:py-4">
         <span
@@ -16,6 +23,7 @@ export function ThreadNav() {
         {[JOBS, ...VIEWS, SHELF].map((view) => (
           <li key={view.path} className="relative grow lg:grow-0">
             <NavLink
+              ref={intoSight}
               to={view.path}
               end
               title={`${view.name} (${view.letter})`}

@@ -6,6 +6,7 @@ export const VIEWS = [
   { path: "proof", name: "Proof", letter: "p" },
   { path: "road", name: "Road", letter: "r" },
   { path: "loom", name: "Loom", letter: "l" },
+  { path: "handover", name: "Handover", letter: "h" },
 ] as const;
 
 /** What is beside the jobs, not in one. */

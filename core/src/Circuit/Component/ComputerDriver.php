@@ -99,6 +99,11 @@ final readonly class ComputerDriver extends Component implements HasInput, State
         return $this->feed === null ? [$this->terminal('out'), Rail::EARTH] : [$this->feed, $this->terminal('out')];
     }
 
+    public function actedBy(): string
+    {
+        return 'computer';
+    }
+
     public function sensorSteps(): array
     {
         return [Message::of('step.sensor.computer')];

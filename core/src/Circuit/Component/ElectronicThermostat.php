@@ -111,6 +111,11 @@ final readonly class ElectronicThermostat extends Component implements StatefulC
         return $elements;
     }
 
+    public function actedBy(): string
+    {
+        return 'thermostat';
+    }
+
     public function sensorSteps(): array
     {
         return [ProbeFitting::step($this->band->place, isCapillary: false)];

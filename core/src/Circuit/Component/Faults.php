@@ -13,10 +13,17 @@ final readonly class Faults
     /** The same for the same faults. */
     public string $key;
 
-    /** @param  array<string, FaultKind>  $byId */
-    public function __construct(private array $byId = [])
+    /**
+     * @param  array<string, FaultKind>  $byId
+     * @param  array<string, float>  $jointOhms  component or wire to what its joints have more than they should, Ω
+     * @param  array<string, float>  $draws  fan to the current it takes over what it was told to take
+     */
+    public function __construct(private array $byId = [], private array $jointOhms = [], private array $draws = [])
     {
         $key = '';
+        foreach ([...$jointOhms, ...$draws] as $id => $by) {
+            $key .= "{$id}+{$by}&";
+        }
         foreach ($byId as $id => $kind) {
             $key .= "{$id}={$kind->value}&";
         }
@@ -25,7 +32,19 @@ final readonly class Faults
 
     public function isNone(): bool
     {
-        return $this->byId === [];
+        return $this->byId === [] && $this->jointOhms === [] && $this->draws === [];
+    }
+
+    /** What the joints of a part have more than they should, Ω. */
+    public function jointOhm(string $id): float
+    {
+        return $this->jointOhms[$id] ?? 0.0;
+    }
+
+    /** Current a fan takes over what it was told to take. */
+    public function draws(string $id): float
+    {
+        return $this->draws[$id] ?? 1.0;
     }
 
     public function kind(string $id): ?FaultKind
@@ -56,12 +75,12 @@ final readonly class Faults
     /** With one more broken. */
     public function and(string $id, FaultKind $kind): self
     {
-        return new self([...$this->byId, $id => $kind]);
+        return new self([...$this->byId, $id => $kind], $this->jointOhms, $this->draws);
     }
 
     /** @return list<string> */
     public function parts(): array
     {
-        return array_keys($this->byId);
+        return array_keys([...$this->byId, ...$this->jointOhms, ...$this->draws]);
     }
 }

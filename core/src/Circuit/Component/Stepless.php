@@ -210,6 +210,11 @@ final readonly class Stepless extends Component implements StatefulComponent, Te
         return true;
     }
 
+    public function actedBy(): string
+    {
+        return 'stepless';
+    }
+
     public function sensorSteps(): array
     {
         return [ProbeFitting::step($this->band->place, isCapillary: false)];

@@ -24,6 +24,9 @@ interface TemperatureSensing
     /** Whether what it asks for goes with the temperature, instead of being all or nothing. */
     public function isProportional(): bool;
 
+    /** In which way it is made to act while everything is cold: switch, switch-body, switch-common, switch-opens, thermostat, computer or stepless. */
+    public function actedBy(): string;
+
     /** @return list<Message> how what it senses by is fitted where it sits */
     public function sensorSteps(): array;
 

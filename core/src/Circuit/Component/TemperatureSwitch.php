@@ -115,6 +115,16 @@ final readonly class TemperatureSwitch extends Component implements StatefulComp
         return $elements;
     }
 
+    public function actedBy(): string
+    {
+        return match (true) {
+            $this->action === ThermalAction::OpensWhenHot => 'switch-opens',
+            $this->common !== null => 'switch-common',
+            $this->bodyEarth !== null => 'switch-body',
+            default => 'switch',
+        };
+    }
+
     public function sensorSteps(): array
     {
         return match (true) {

@@ -23,6 +23,11 @@ final readonly class CurrentSource extends Branch
         return new self($this->name(), $from, $to, $this->ampere);
     }
 
+    public function times(float $factor): self
+    {
+        return new self($this->name(), $this->from(), $this->to(), $this->ampere * $factor);
+    }
+
     public function companion(float $volts): array
     {
         return [0.0, -$this->ampere];

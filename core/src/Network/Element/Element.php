@@ -35,6 +35,9 @@ interface Element
     /** The same element with a resistance added in series, Ω; itself where that has no meaning. */
     public function inSeriesWith(float $ohm): self;
 
+    /** So many of it side by side: the current it takes at a voltage, times that. */
+    public function times(float $factor): self;
+
     /** The same element between two other nodes. */
     public function between(string $from, string $to): self;
 

@@ -42,6 +42,12 @@ final readonly class MotorModel
         $this->breakawayV = self::BREAKAWAY_SHARE * $runA * $this->armatureOhm;
     }
 
+    /** One that takes so many times its current at every voltage: a heavier load on a lower resistance, or the other way. */
+    public function times(float $factor): self
+    {
+        return new self($this->ratedEmfV + $this->runA * $this->armatureOhm, $this->runA * $factor, ($this->ratedEmfV / $this->armatureOhm + $this->runA) * $factor);
+    }
+
     /** Back-EMF of the turning motor, V; carries the sign of the voltage. */
     public function emfV(float $terminalV): float
     {

@@ -41,6 +41,11 @@ final readonly class Resistor extends Branch
         return new self($this->name(), $from, $to, $this->ohm);
     }
 
+    public function times(float $factor): self
+    {
+        return new self($this->name(), $this->from(), $this->to(), $this->ohm / $factor);
+    }
+
     public function inSeriesWith(float $ohm): self
     {
         return new self($this->name(), $this->from(), $this->to(), $this->ohm + $ohm);

@@ -28,6 +28,11 @@ final readonly class VoltageSource extends Branch
         return new self($this->name(), $from, $to, $this->volts, $this->ohm);
     }
 
+    public function times(float $factor): self
+    {
+        return new self($this->name(), $this->from(), $this->to(), $this->volts, $this->ohm / $factor);
+    }
+
     public function companion(float $volts): array
     {
         return [1.0 / $this->ohm, -$this->volts / $this->ohm];

@@ -2,7 +2,7 @@ import { useState } from "react";
 import { api } from "../../api/client";
 import { useJob } from "../../job/JobContext";
 import { Button } from "../../kit/Button";
-import { Toggle } from "./Toggle";
+import { Toggle } from "../../kit/Toggle";
 
 const FAULTS = [
   { value: "drop-outs", label: "drops out" },

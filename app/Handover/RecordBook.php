@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Handover;
+
+use App\Models\Job;
+use App\Models\JobRecord;
+use App\Models\RecordKind;
+use Carbon\Carbon;
+use Illuminate\Support\Facades\DB;
+use LampThread\Exchange\HandoverPresenter;
+use LampThread\Exchange\ReadingParser;
+use LampThread\Message\InvalidInput;
+use LampThread\Message\Message;
+use LampThread\Message\Problem;
+
+/** Writes into the record of a job. What is sent twice is kept once; what cannot be kept is named, and keeps nothing else from being kept. */
+final readonly class RecordBook
+{
+    private const MOST = 3000;
+
+    /** A phone’s clock may be ahead by so much. */
+    private const AHEAD_DAYS = 1;
+
+    private const BEFORE = '2000-01-01';
+
+    /**
+     * @param  list<\stdClass>  $asked  as schema/records-request.json has them
+     * @return list<array{id: string, problems: list<Problem>}>
+     */
+    public function write(Job $job, array $asked, HandoverPresenter $handover): array
+    {
+        return array_map(function (\stdClass $one) use ($job, $handover): array {
+            try {
+                $this->keep($job, $one->id, RecordKind::from($one->kind), $one->step, $one->by, $one->at, self::data($one, $handover));
+
+                return ['id' => $one->id, 'problems' => []];
+            } catch (InvalidInput $invalid) {
+                return ['id' => $one->id, 'problems' => $invalid->problems];
+            }
+        }, $asked);
+    }
+
+    /**
+     * @param  string  $bytes  of a picture
+     *
+     * @throws InvalidInput where it is none that can be shown
+     */
+    public function photograph(Job $job, string $id, string $step, string $by, string $at, string $bytes): void
+    {
+        $type = Picture::typeOf($bytes);
+        DB::transaction(function () use ($job, $id, $step, $by, $at, $bytes, $type): void {
+            if ($this->keep($job, $id, RecordKind::Photograph, $step, $by, $at, ['bytes' => strlen($bytes)])) {
+                DB::table('photographs')->insert(['id' => $id, 'media_type' => $type, 'bytes' => $bytes]);
+            }
+        });
+    }
+
+    /**
+     * @param  array<string, mixed>  $data
+     * @return bool whether it was not there yet
+     *
+     * @throws InvalidInput
+     */
+    private function keep(Job $job, string $id, RecordKind $kind, string $step, string $by, string $at, array $data): bool
+    {
+        $kept = JobRecord::query()->find($id);
+        if ($kept !== null) {
+            return $kept->job_id === $job->id ? false : throw InvalidInput::at('/id', Message::of('input.record.id-taken'));
+        }
+        if (JobRecord::query()->where('job_id', $job->id)->count() >= self::MOST) {
+            throw InvalidInput::at('', Message::of('input.record.full', most: self::MOST));
+        }
+        JobRecord::query()->create([
+            'id' => $id, 'job_id' => $job->id, 'kind' => $kind, 'step' => $step, 'by' => trim($by), 'at' => self::moment($at), 'job_version' => $job->version, 'data' => $data,
+        ]);
+
+        return true;
+    }
+
+    /** @throws InvalidInput */
+    private static function moment(string $at): Carbon
+    {
+        $moment = strtotime($at);
+        if ($moment === false || $moment > time() + 86_400 * self::AHEAD_DAYS || $moment < strtotime(self::BEFORE)) {
+            throw InvalidInput::at('/at', Message::of('input.record.at', given: $at));
+        }
+
+        return Carbon::createFromTimestampUTC($moment);
+    }
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws InvalidInput
+     */
+    private static function data(\stdClass $one, HandoverPresenter $handover): array
+    {
+        $missing = static fn (string $field): InvalidInput => InvalidInput::at("/{$field}", Message::of('input.record.missing'));
+
+        return match (RecordKind::from($one->kind)) {
+            RecordKind::Tick => ['done' => $one->done ?? throw $missing('done')],
+            RecordKind::Reading => [
+                'typed' => $typed = $one->typed ?? throw $missing('typed'), 'value' => ReadingParser::read($typed, $handover->reads($one->step)),
+                'fingerprint' => $handover->fingerprint($one->step),
+            ],
+            RecordKind::Stage => ['stage' => $one->stage ?? throw $missing('stage')],
+            RecordKind::Note, RecordKind::Complaint, RecordKind::SignOff => ['text' => trim($one->text ?? '') === '' ? throw $missing('text') : trim($one->text)],
+            RecordKind::Photograph => throw $missing('kind'),
+        };
+    }
+}

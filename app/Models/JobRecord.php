@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\Carbon;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * One entry in the record of a job.
+ *
+ * @property int $number in the order they came
+ * @property string $id made where it was written
+ * @property string $job_id
+ * @property RecordKind $kind
+ * @property string $step
+ * @property string $by
+ * @property Carbon $at
+ * @property int $job_version
+ * @property array<string, mixed> $data
+ */
+final class JobRecord extends Model
+{
+    public $incrementing = false;
+
+    protected $table = 'records';
+
+    protected $keyType = 'string';
+
+    protected $guarded = [];
+
+    protected $casts = ['kind' => RecordKind::class, 'at' => 'datetime', 'data' => 'array'];
+
+    /**
+     * @param  array<int, mixed>  $jobs  ids
+     * @return array<string, string> job to the stage it was last said to have reached
+     */
+    public static function stages(array $jobs): array
+    {
+        $stages = [];
+        foreach (self::query()->whereIn('job_id', $jobs)->where('kind', RecordKind::Stage->value)->orderBy('at')->orderBy('number')->get() as $record) {
+            $stages[$record->job_id] = $record->data['stage'];
+        }
+
+        return $stages;
+    }
+
+    /** @return list<self> of a job, the oldest first */
+    public static function ofJob(Job $job): array
+    {
+        return array_values(self::query()->where('job_id', $job->id)->orderBy('at')->orderBy('number')->get()->all());
+    }
+}

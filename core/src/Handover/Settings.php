@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Handover;
+
+use LampThread\Brief\Assumptions;
+use LampThread\Circuit\Circuit;
+use LampThread\Circuit\Component\Key;
+use LampThread\Circuit\Component\OperatingConditions;
+use LampThread\Circuit\Component\TemperatureSensing;
+use LampThread\Message\Message;
+
+/** The settings a circuit is tried in: everything at rest, each sensor made to act after the other, each switch in each of its positions. */
+final readonly class Settings
+{
+    private const COLD_C = 20.0;
+
+    /** A sensor that is made to act is this far above where it asks for all it can, K. */
+    private const BEYOND_K = 3.0;
+
+    /** @var list<string> sensors, the first to act first */
+    private array $sensors;
+
+    public function __construct(private Circuit $circuit)
+    {
+        $sensors = $circuit->sensors();
+        uasort($sensors, static fn (TemperatureSensing $a, TemperatureSensing $b): int => max($a->thresholdsC()) <=> max($b->thresholdsC()));
+        $this->sensors = array_keys($sensors);
+    }
+
+    /** @return array<string, Setting> by id, in the order they are made */
+    public function all(): array
+    {
+        $settings = [$this->keyOff(), $this->rest(), ...$this->hot()];
+        $warmest = $settings[count($settings) - 1];
+        foreach ($this->circuit->inputs() as $input => ['label' => $label, 'positions' => $positions]) {
+            foreach (array_slice($positions, 1) as $position) {
+                $says = Message::of('setting.input', label: $label, position: Message::of("position.{$position}"));
+                $on = Message::of('setting.key.run');
+                $settings[] = $this->at("rest+{$input}={$position}", Key::Run, 0, [], [$input => $position], [$on, $says]);
+                if ($this->sensors !== []) {
+                    $settings[] = $this->at("{$warmest->id}+{$input}={$position}", Key::Run, count($this->sensors), [], [$input => $position], [$on, ...$this->acted(), $says]);
+                }
+            }
+        }
+        $settings[] = $this->at('key-off-hot', Key::Off, count($this->sensors), [], [], [Message::of('setting.key.off'), ...$this->acted()]);
+        $settings[] = $this->at('idle', Key::Run, count($this->sensors), ['engineRpm' => Assumptions::IDLE_RPM], [], [Message::of('setting.idle'), ...$this->acted()]);
+
+        return array_combine(array_map(static fn (Setting $setting): string => $setting->id, $settings), $settings);
+    }
+
+    private function keyOff(): Setting
+    {
+        return $this->at('key-off', Key::Off, 0, [], [], [Message::of('setting.key.off')]);
+    }
+
+    private function rest(): Setting
+    {
+        return $this->at('rest', Key::Run, 0, [], [], [Message::of('setting.key.run')]);
+    }
+
+    /** @return list<Setting> */
+    private function hot(): array
+    {
+        $settings = [];
+        for ($count = 1; $count <= count($this->sensors); $count++) {
+            $settings[] = $this->at("hot-{$count}", Key::Run, $count, [], [], [Message::of('setting.key.run'), ...array_slice($this->acted(), 0, $count)]);
+        }
+
+        return $settings;
+    }
+
+    /** @return list<Message> how each sensor is made to act without heat */
+    private function acted(): array
+    {
+        $sensors = $this->circuit->sensors();
+
+        return array_map(static function (string $id) use ($sensors): Message {
+            $sensor = $sensors[$id];
+
+            return Message::of("setting.act.{$sensor->actedBy()}", mark: $sensor->mark, name: $sensor->name);
+        }, $this->sensors);
+    }
+
+    /**
+     * @param  int  $hot  how many sensors act
+     * @param  array<string, float>  $more  of the conditions
+     * @param  array<string, string>  $positions
+     * @param  list<Message>  $says
+     */
+    private function at(string $id, Key $key, int $hot, array $more, array $positions, array $says): Setting
+    {
+        $sensors = $this->circuit->sensors();
+        $localC = [];
+        foreach (array_slice($this->sensors, 0, $hot) as $sensor) {
+            $localC[$sensor] = max($sensors[$sensor]->fullDemandC(), ...$sensors[$sensor]->thresholdsC()) + self::BEYOND_K;
+        }
+
+        return new Setting($id, new OperatingConditions($key, $more['engineRpm'] ?? 0.0, self::COLD_C, $positions, localC: $localC), $says);
+    }
+}

@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Handover;
+
+use LampThread\Circuit\Component\FanMotor;
+use LampThread\Circuit\Component\FaultKind;
+use LampThread\Circuit\Component\Faults;
+use LampThread\Circuit\Component\Fuse;
+use LampThread\Circuit\Component\Key;
+use LampThread\Circuit\Component\OperatingConditions;
+use LampThread\Circuit\Component\Rail;
+use LampThread\Circuit\Component\Relay;
+use LampThread\Circuit\Component\TemperatureSwitch;
+use LampThread\Message\Message;
+use LampThread\Operation\Ohmmeter;
+use LampThread\Operation\OperatingPoint;
+use LampThread\Operation\Solver;
+use LampThread\Sizing\Sizing;
+
+/** Battery off and fuses out, with the ohmmeter: coils, motors, earths, switches; and what is printed on each fuse. */
+final readonly class StepsBeforePower
+{
+    /** A coil's resistance is off by so much, cold or warm, over it (common practice, no source). */
+    private const COIL_SHARE = 0.2;
+
+    /** Through the brushes of a standing motor a meter finds up to this, Ω (common practice, no source). */
+    private const MOTOR_MOST_OHM = 6.0;
+
+    private const EARTH_MOST_OHM = 0.1;
+
+    private OperatingPoint $point;
+
+    public function __construct(private Sizing $sizing)
+    {
+        $out = array_fill_keys(array_map(static fn (Fuse $fuse): string => $fuse->id, $sizing->circuit->each(Fuse::class)), FaultKind::Open);
+        $this->point = (new Solver($sizing->circuit))->settle(new OperatingConditions(Key::Off, faults: new Faults($out)));
+    }
+
+    /** @return list<TestStep> */
+    public function steps(): array
+    {
+        return [...$this->fuses(), ...$this->relays(), ...$this->fans(), ...$this->switches()];
+    }
+
+    /** @return list<TestStep> */
+    private function fuses(): array
+    {
+        return array_map(static fn (Fuse $fuse): TestStep => new TestStep(
+            "printed/ampere/{$fuse->id}/", Phase::BeforePower, Message::of('test.fuse-printed', mark: $fuse->mark, name: $fuse->name), [], Reads::Ampere,
+            $fuse->part->ratedA, $fuse->part->ratedA, $fuse->part->ratedA, 1, caution: Message::of('test.caution.fuse'),
+        ), $this->sizing->circuit->each(Fuse::class));
+    }
+
+    /** @return list<TestStep> */
+    private function relays(): array
+    {
+        $steps = [];
+        foreach ($this->sizing->circuit->each(Relay::class) as $relay) {
+            $step = $this->ohms($relay->terminal('86'), $relay->terminal('85'), Message::of('test.coil-ohms', mark: $relay->mark, name: $relay->name), self::COIL_SHARE);
+            array_push($steps, ...($step === null ? [] : [$step]));
+        }
+
+        return $steps;
+    }
+
+    /** @return list<TestStep> */
+    private function fans(): array
+    {
+        $steps = [];
+        foreach ($this->sizing->circuit->each(FanMotor::class) as $motor) {
+            $title = Message::of('test.motor-ohms', mark: $motor->mark, fan: $motor->fan->name);
+            $steps[] = new TestStep(
+                "out/ohm/{$motor->terminal('+')}/{$motor->terminal('-')}", Phase::BeforePower, $title, [Message::of('setting.out')], Reads::Ohm,
+                $this->between($motor->terminal('+'), $motor->terminal('-')), 0.0, self::MOTOR_MOST_OHM, 1, $motor->terminal('+'), $motor->terminal('-'),
+            );
+            $back = $this->between($motor->terminal('-'), Rail::EARTH);
+            // Where another motor lies in the way back there is nothing to tell an earth by.
+            if ($back < self::EARTH_MOST_OHM) {
+                $steps[] = new TestStep(
+                    "out/ohm/{$motor->terminal('-')}/".Rail::EARTH, Phase::BeforePower, Message::of('test.earth-ohms', mark: $motor->mark, fan: $motor->fan->name),
+                    [Message::of('setting.out')], Reads::Ohm, $back, 0.0, $back + Reads::Ohm->error($back), 1, $motor->terminal('-'), Rail::EARTH,
+                );
+            }
+        }
+
+        return $steps;
+    }
+
+    /** @return list<TestStep> */
+    private function switches(): array
+    {
+        $steps = [];
+        foreach ($this->sizing->circuit->each(TemperatureSwitch::class) as $switch) {
+            foreach ($switch->paths() as $path) {
+                $isItsBody = ! str_starts_with($path->to, "{$switch->id}:") && $this->between($path->from, $path->to) < Reads::OPEN_OHM;
+                $title = Message::of($isItsBody ? 'test.body-earth' : 'test.switch-ohms', mark: $switch->mark, name: $switch->name);
+                $ohm = $this->between($path->from, $path->to);
+                $steps[] = new TestStep(
+                    "out/ohm/{$path->from}/{$path->to}", Phase::BeforePower, $title, [Message::of('setting.out')], Reads::Ohm, $ohm,
+                    $ohm >= Reads::OPEN_OHM ? Reads::OPEN_OHM : max(0.0, $ohm - Reads::Ohm->error($ohm)), $ohm >= Reads::OPEN_OHM ? INF : $ohm + Reads::Ohm->error($ohm),
+                    1, $path->from, $path->to,
+                );
+            }
+        }
+
+        return $steps;
+    }
+
+    private function ohms(string $from, string $to, Message $title, float $share): ?TestStep
+    {
+        $ohm = $this->between($from, $to);
+        if ($ohm >= Reads::OPEN_OHM) {
+            return null;
+        }
+        $by = $share * $ohm + Reads::Ohm->error($ohm);
+
+        return new TestStep(
+            "out/ohm/{$from}/{$to}", Phase::BeforePower, $title, [Message::of('setting.out')], Reads::Ohm, $ohm, max(0.0, $ohm - $by), $ohm + $by, 1, $from, $to,
+        );
+    }
+
+    private function between(string $from, string $to): float
+    {
+        return min(Reads::OPEN_OHM, Ohmmeter::between($this->point, $from, $to) ?? Reads::OPEN_OHM);
+    }
+}

@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Handover;
+
+use LampThread\Circuit\Component\FanMotor;
+use LampThread\Circuit\Component\OriginalWiring;
+use LampThread\Circuit\Component\TemperatureSensing;
+use LampThread\Message\Message;
+use LampThread\Message\Quantity;
+use LampThread\Message\Unit;
+use LampThread\Sizing\Sizing;
+
+/** Every step of the work in an order that can be kept, with what it takes. Minutes, tools and order: common practice, no source. */
+final readonly class WorkPlan
+{
+    /** What the fan hides once it is in, so that it comes before. */
+    private const BEHIND_FAN = ['probe', 'old-fan'];
+
+    private const MINUTES = [
+        'battery-off' => 5, 'cool-down' => 60, 'old-fan' => 50, 'drain' => 15, 'flush' => 25, 'probe' => 20, 'fan' => 40, 'wire' => 4, 'relay' => 8, 'fuse-box' => 15,
+        'original' => 20, 'plugs' => 10, 'battery-on' => 5, 'fill' => 15, 'bleed' => 20, 'heat-cycle' => 45, 'write-up' => 20,
+    ];
+
+    private bool $opensCoolant;
+
+    private bool $takesFanOff;
+
+    public function __construct(private Sizing $sizing, private TestPlan $tests)
+    {
+        $this->opensCoolant = array_filter($sizing->circuit->sensors(), static fn (TemperatureSensing $sensor): bool => $sensor->opensCoolant()) !== [];
+        $this->takesFanOff = $sizing->brief->engineFan?->isRemoved === true;
+    }
+
+    /** @return array<string, WorkStep> by id, each after those it needs */
+    public function steps(): array
+    {
+        $steps = [];
+        foreach ([
+            ...$this->beginning(), ...$this->cooling(), ...$this->fans(), ...$this->wiring(), ...$this->tested(Phase::BeforePower, ['plugs']),
+            $this->step('battery-on', ['tests-before-power'], ['check-polarity', 'fuses-last'], caution: true), ...$this->tested(Phase::Cold, ['battery-on']),
+            ...$this->filling(), ...$this->tested(Phase::Warm, $this->opensCoolant ? ['bleed'] : ['tests-cold']), ...$this->ending(),
+        ] as $step) {
+            $steps[$step->id] = $step;
+        }
+
+        // What a job does not have is not waited for.
+        return array_map(static fn (WorkStep $step): WorkStep => new WorkStep(
+            $step->id, $step->title, $step->minutes, $step->items, array_values(array_filter($step->needs, static fn (string $need): bool => isset($steps[$need]))),
+            $step->tools, $step->consumables, $step->hands, $step->waitsForCold, $step->caution,
+        ), $steps);
+    }
+
+    /** @return list<WorkStep> */
+    private function beginning(): array
+    {
+        return [
+            $this->step('battery-off', [], ['note-codes', 'minus-first'], tools: ['spanners'], caution: true),
+            ...($this->opensCoolant || $this->takesFanOff ? [$this->step('cool-down', [], ['touch-hose'], caution: true)] : []),
+        ];
+    }
+
+    /** @return list<WorkStep> */
+    private function cooling(): array
+    {
+        $steps = [];
+        if ($this->takesFanOff) {
+            $steps[] = $this->step(
+                'old-fan', ['battery-off', 'cool-down'], ['nut-direction', 'hold-pulley', 'shorter-bolts'], ['fan-spanner', 'pulley-holder'], hands: 2, isCold: true,
+                caution: true,
+            );
+        }
+        if ($this->opensCoolant) {
+            $litres = $this->sizing->brief->cooling->coolantLitres;
+            $steps[] = $this->step('drain', ['cool-down'], ['below-port', 'catch'], ['tray'], isCold: true, caution: true, figures: ['litres' => Unit::Litre->of($litres)]);
+            $steps[] = $this->step('flush', ['drain'], ['until-clear', 'strainer'], ['hose'], isCold: true);
+            $steps[] = $this->step('probe', ['drain'], ['hand-first', 'no-sealant-on-earth', 'clamp'], ['spanners'], ['sealant', 'clamps'], isCold: true);
+        }
+
+        return $steps;
+    }
+
+    /** @return list<WorkStep> */
+    private function fans(): array
+    {
+        $count = count($this->sizing->circuit->each(FanMotor::class));
+
+        return [
+            $this->step(
+                'fan', ['battery-off', ...self::BEHIND_FAN], ['plug-before-bracket', 'turn-by-hand', 'gap'], ['spanners', 'drill'], ['bolts'], hands: 2, times: $count,
+                isCold: true,
+            ),
+        ];
+    }
+
+    /** @return list<WorkStep> */
+    private function wiring(): array
+    {
+        $circuit = $this->sizing->circuit;
+        $wires = count(array_filter($circuit->wires, static fn ($wire): bool => $wire->segment->given === null));
+
+        return [
+            ...($circuit->each(OriginalWiring::class) === [] ? [] : [$this->step('original', ['battery-off'], ['photograph', 'mark', 'cut-last'], ['meter'])]),
+            $this->step('wire', [], ['cut', 'crimp-pull', 'label'], ['crimper', 'heat-gun'], ['terminals', 'sleeve'], times: $wires, figures: ['wires' => Unit::One->of($wires)]),
+            $this->step('fuse-box', ['battery-off', 'wire'], ['fuses-out', 'relay-place', 'grommet'], ['spanners', 'drill'], ['ties']),
+            $this->step('plugs', ['fuse-box', 'fan', 'probe', 'original'], ['seat', 'tug', 'earths-bright'], [], ['grease']),
+        ];
+    }
+
+    /** @return list<WorkStep> */
+    private function filling(): array
+    {
+        if (! $this->opensCoolant) {
+            return [];
+        }
+        $cooling = $this->sizing->brief->cooling;
+        $glycol = $cooling->coolantLitres * $cooling->glycolPercent / 100;
+
+        return [
+            $this->step('fill', ['flush', 'probe', 'tests-cold'], ['mix', 'slowly', 'heater-open'], ['funnel'], ['coolant'], figures: [
+                'glycol' => Unit::Litre->of(round($glycol, 1)), 'water' => Unit::Litre->of(round($cooling->coolantLitres - $glycol, 1)),
+            ]),
+            $this->step('bleed', ['fill'], ['lowest-first', 'trapped-air', 'level-again'], hands: 1, caution: true),
+        ];
+    }
+
+    /** @return list<WorkStep> */
+    private function ending(): array
+    {
+        return [
+            $this->step('heat-cycle', ['tests-warm'], ['twice', 'recheck-level', 'recheck-clamps'], isCold: true, caution: true),
+            ...$this->tested(Phase::Road, ['tests-warm']),
+            $this->step('write-up', ['tests-warm'], ['places', 'set-points', 'spares']),
+            ...$this->tested(Phase::Later, ['write-up']),
+        ];
+    }
+
+    /**
+     * @param  list<string>  $needs
+     * @return list<WorkStep> the tests of a phase as one step
+     */
+    private function tested(Phase $phase, array $needs): array
+    {
+        $minutes = array_sum(array_map(static fn (TestStep $step): int => $step->phase === $phase ? $step->minutes : 0, $this->tests->steps()));
+
+        return [new WorkStep(
+            "tests-{$phase->value}", Message::of('work.tests', phase: Message::of("phase.{$phase->value}")), $minutes, [], $needs,
+            [Message::of('work.tool.meter')],
+        )];
+    }
+
+    /**
+     * @param  list<string>  $needs
+     * @param  list<string>  $items
+     * @param  list<string>  $tools
+     * @param  list<string>  $consumables
+     * @param  array<string, Quantity>  $figures  for the words
+     */
+    private function step(
+        string $id, array $needs, array $items, array $tools = [], array $consumables = [], int $hands = 1, int $times = 1, bool $isCold = false,
+        bool $caution = false, array $figures = [],
+    ): WorkStep {
+        return new WorkStep(
+            $id, Message::of("work.{$id}", ...$figures), self::MINUTES[$id] * $times,
+            array_map(static fn (string $item): Message => Message::of("work.{$id}.{$item}", ...$figures), $items),
+            $needs, array_map(static fn (string $tool): Message => Message::of("work.tool.{$tool}"), $tools),
+            array_map(static fn (string $consumable): Message => Message::of("work.consumable.{$consumable}"), $consumables), $hands, $isCold,
+            $caution ? Message::of("work.{$id}.caution") : null,
+        );
+    }
+}

@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Tests\Handover;
+
+use LampThread\Circuit\Component\FanMotor;
+use LampThread\Circuit\Component\FaultKind;
+use LampThread\Circuit\Component\Faults;
+use LampThread\Handover\Measurement;
+use LampThread\Handover\Reads;
+use LampThread\Handover\Suspects;
+use LampThread\Handover\TakenReading;
+use LampThread\Handover\TestPlan;
+use LampThread\Operation\SmallSignal;
+use LampThread\Operation\Solver;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** Where the volts went: a bad joint planted somewhere is found from readings with the noise of usual instruments. */
+final class SuspectsTest extends TestCase
+{
+    private const CASES = 30;
+
+    private const MOST_ASKED = 6;
+
+    private Randomizer $random;
+
+    protected function setUp(): void
+    {
+        $this->random = new Randomizer(new Mt19937((int) getenv('LAMP_SEED')));
+    }
+
+    /** 500 cases (LAMP_CASES=500) found 485, with three readings asked for in the middle and six at most. */
+    public function test_a_planted_joint_is_found_in_few_readings(): void
+    {
+        $many = (int) (getenv('LAMP_CASES') ?: self::CASES);
+        $found = 0;
+        $asked = [];
+        while (count($asked) < $many) {
+            $case = $this->planted();
+            if ($case !== null) {
+                [$plan, $place, $faults, $readings] = $case;
+                $before = count($readings);
+                $suspects = new Suspects($plan, $readings);
+                while ($suspects->places()[0]->share < 0.95 && count($readings) < $before + self::MOST_ASKED && ($next = $suspects->next()) !== null) {
+                    $readings[] = new TakenReading($next, $this->read($plan, $next, $faults));
+                    $suspects = new Suspects($plan, $readings);
+                }
+                $found += $suspects->places()[0]->part === $place ? 1 : 0;
+                $asked[] = count($readings) - $before;
+            }
+        }
+        sort($asked);
+        self::assertGreaterThanOrEqual(0.9 * $many, $found);
+        self::assertLessThanOrEqual(3, $asked[intdiv($many, 2)]);
+    }
+
+    public function test_a_fan_that_draws_more_is_told_from_a_bad_joint(): void
+    {
+        $plan = Workshop::plan('orchard-sprayer');
+        $faults = new Faults(draws: ['fan-1' => 1.5]);
+        $readings = array_map(
+            fn (string $id): TakenReading => new TakenReading($plan->measurement($id), $this->read($plan, $plan->measurement($id), $faults)),
+            ['hot-1/volt/fan-1:+/fan-1:-', 'hot-1/ampere/W4/', 'hot-1/volt/battery:+/fan-1:+'],
+        );
+        $top = (new Suspects($plan, $readings))->places()[0];
+        self::assertSame('fan-1', $top->part);
+        self::assertEqualsWithDelta(1.5, $top->draws, 0.15);
+    }
+
+    public function test_readings_of_a_sound_circuit_suspect_nothing(): void
+    {
+        $plan = Workshop::plan('orchard-sprayer');
+        $readings = array_map(fn (string $id): TakenReading => new TakenReading($plan->measurement($id), (float) $plan->steps()[$id]->expected), [
+            'hot-1/volt/fan-1:+/fan-1:-', 'hot-1/volt/battery:+/fan-1:+', 'hot-1/volt/fan-1:-/battery:-',
+        ]);
+        self::assertNull((new Suspects($plan, $readings))->places()[0]->part);
+    }
+
+    /** The answer to a small resistance in series, against the circuit solved with it (compensation theorem). */
+    public function test_a_small_change_answers_as_the_circuit_does(): void
+    {
+        $plan = Workshop::plan('tern-step-van');
+        $sound = $plan->point('hot-2');
+        $signal = new SmallSignal($sound->elements(), $sound->voltages);
+        $compared = 0;
+        foreach ($sound->elementsByPart() as $id => $elements) {
+            $part = $plan->circuit->part($id);
+            foreach ($elements as $element) {
+                $ampere = $sound->currentA($element->name());
+                if ($part === null || ! $part->isInJoint($element->name()) || abs($ampere) < 1.0 || ! in_array(FaultKind::SlightJoint, $part->faultKinds(), true)) {
+                    continue;
+                }
+                $worse = (new Solver($plan->circuit))->settle($sound->conditions->withFaults(new Faults(jointOhms: [$id => 0.01])));
+                $volts = 0.01 * $ampere / (1 + 0.01 * $signal->admittanceS($element));
+                foreach (['fan-1:+', 'fan-2:-'] as $terminal) {
+                    self::assertEqualsWithDelta(
+                        $worse->voltages->at($terminal) - $sound->voltages->at($terminal), $volts * $signal->inSeries($element)->at($terminal), 0.002, "{$id} at {$terminal}",
+                    );
+                }
+                $compared++;
+            }
+        }
+        self::assertGreaterThan(5, $compared);
+    }
+
+    /** @return array{TestPlan, string, Faults, list<TakenReading>}|null null where nothing is read outside: then nobody would look */
+    private function planted(): ?array
+    {
+        $jobs = Workshop::jobs();
+        $plan = Workshop::plan($jobs[$this->random->getInt(0, count($jobs) - 1)]);
+        $places = array_keys(array_filter($plan->circuit->faultKinds(), static fn (array $kinds): bool => in_array(FaultKind::SlightJoint, $kinds, true)));
+        $place = $places[$this->random->getInt(0, count($places) - 1)];
+        $draws = [];
+        foreach ($plan->circuit->each(FanMotor::class) as $motor) {
+            $draws[$motor->id] = 1 + 0.06 * $this->normal();
+        }
+        $faults = new Faults(jointOhms: [$place => 0.05 * 60 ** ($this->random->getInt(0, 1000) / 1000)], draws: $draws);
+        $readings = [];
+        $outside = null;
+        foreach ($plan->steps() as $id => $step) {
+            $setting = explode('/', $id)[0];
+            if (isset($plan->settings[$setting])) {
+                $measurement = $plan->measurement($id);
+                $value = $this->read($plan, $measurement, $faults);
+                $outside ??= $step->passes($value) ? null : $setting;
+                $readings[$setting][] = new TakenReading($measurement, $value);
+            }
+        }
+
+        return $outside === null ? null : [$plan, $place, $faults, $readings[$outside]];
+    }
+
+    private function read(TestPlan $plan, Measurement $measurement, Faults $faults): float
+    {
+        $sound = $plan->point($measurement->setting);
+        $value = $measurement->value((new Solver($plan->circuit))->settle($sound->conditions->withFaults($faults)), $sound);
+
+        return $measurement->reads === Reads::Seen ? $value : $value + 0.35 * $this->normal() * $measurement->reads->error($value);
+    }
+
+    private function normal(): float
+    {
+        return sqrt(-2 * log($this->random->getInt(1, 1_000_000) / 1e6)) * cos(2 * M_PI * $this->random->getInt(0, 1_000_000) / 1e6);
+    }
+}

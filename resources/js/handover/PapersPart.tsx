@@ -1,0 +1,79 @@
+import { useState } from "react";
+import type { Handover } from "../api/generated/handover";
+import { useJob } from "../job/JobContext";
+import { Button } from "../kit/Button";
+import { Panel } from "../kit/Panel";
+import type { Records } from "./useRecords";
+
+interface Props {
+  handover: Handover;
+  records: Records;
+}
+
+/** What is printed and taken along, and the sign-off. */
+export function PapersPart({ handover, records }: Props) {
+  const { job } = useJob();
+  const [signed, setSigned] = useState("");
+  const last = handover.records.find((record) => record.kind === "sign-off");
+  return (
+    <div className="grid gap-4">
+      <Panel title="Papers">
+        <div className="flex flex-wrap gap-2">
+          <Paper href={`/api/jobs/${job.id}/dossier.pdf`}>Dossier, A4</Paper>
+          <Paper href={`/api/jobs/${job.id}/dossier.pdf?paper=letter`}>Dossier, letter</Paper>
+          <Paper href={`/api/jobs/${job.id}/readings.csv`}>Readings, CSV</Paper>
+          <Paper href={`/api/jobs/${job.id}/parts.csv`}>Parts to order, CSV</Paper>
+          <Paper href={`/api/jobs/${job.id}/labels.pdf`}>Labels, A4</Paper>
+          <Paper href={`/api/jobs/${job.id}/follow-up.ics`}>Follow-up checks, calendar</Paper>
+          <Paper href={`/api/jobs/${job.id}/file`}>Job file</Paper>
+        </div>
+      </Panel>
+      <Panel title="Sign off">
+        {handover.lacks.failing > 0 && (
+          <p className="mb-2 font-semibold text-danger">▲ {handover.lacks.failing} readings are outside.</p>
+        )}
+        {last !== undefined && (
+          <p className="mb-2">
+            Signed off by <b>{last.text}</b>, {new Date(last.at).toLocaleString()}.
+          </p>
+        )}
+        <form
+          className="flex flex-wrap items-end gap-2"
+          onSubmit={(event) => {
+            event.preventDefault();
+            if (signed.trim() !== "") {
+              records.write({ kind: "sign-off", step: "", text: signed.trim() });
+              setSigned("");
+            }
+          }}
+        >
+          <label className="grid gap-1">
+            <span className="field-label mb-0">Full name</span>
+            <input
+              className="field min-h-11 w-64 px-3"
+              maxLength={120}
+              value={signed}
+              onChange={(event) => {
+                setSigned(event.target.value);
+              }}
+            />
+          </label>
+          <Button type="submit" tone="strong">
+            Sign off
+          </Button>
+        </form>
+        <p className="mt-2 text-sm text-muted">
+          Local codes and licensed practice come first. Whoever signs has read the findings and the readings.
+        </p>
+      </Panel>
+    </div>
+  );
+}
+
+function Paper({ href, children }: { href: string; children: string }) {
+  return (
+    <a href={href} download className="link-button">
+      {children}
+    </a>
+  );
+}

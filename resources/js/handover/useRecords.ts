@@ -1,0 +1,98 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { useCallback, useEffect, useRef, useState } from "react";
+import { api, Refused } from "../api/client";
+import { keys } from "../api/keys";
+import type { RecordRequest } from "../api/generated/records-request";
+
+const EVERY_MS = 5_000;
+
+/** An entry as a view writes it; who and when is added here. */
+export type Entry = Omit<RecordRequest, "id" | "by" | "at">;
+
+const lineKey = (job: string) => `lamp-thread/records/${job}`;
+const BY_KEY = "lamp-thread/initials";
+
+function kept(job: string): RecordRequest[] {
+  try {
+    const line = JSON.parse(localStorage.getItem(lineKey(job)) ?? "[]") as unknown;
+    return Array.isArray(line) ? (line as RecordRequest[]) : [];
+  } catch {
+    return [];
+  }
+}
+
+/** Unique wherever it is made; a page over plain HTTP has no randomUUID. */
+export function newId(): string {
+  return Array.from(crypto.getRandomValues(new Uint8Array(16)), (byte) => byte.toString(16).padStart(2, "0")).join("");
+}
+
+/**
+ * Writes into the record of a job. What is written waits in the browser until the server has it, through a lost connection and a closed page;
+ * what the server will not have is told at its step.
+ */
+export function useRecords(job: string) {
+  const queries = useQueryClient();
+  const [waiting, setWaiting] = useState(() => kept(job));
+  const [refused, setRefused] = useState<Record<string, string>>({});
+  const [isOffline, setOffline] = useState(false);
+  const [by, setBy] = useState(() => localStorage.getItem(BY_KEY) ?? "");
+  const sending = useRef(false);
+
+  const flush = useCallback(async () => {
+    const line = kept(job);
+    if (sending.current || line.length === 0) {
+      return;
+    }
+    sending.current = true;
+    try {
+      const { results } = await api.writeRecords(job, line.slice(0, 100));
+      const done = new Set(results.map((result) => result.id));
+      const left = kept(job).filter((record) => !done.has(record.id));
+      localStorage.setItem(lineKey(job), JSON.stringify(left));
+      setWaiting(left);
+      setRefused((now) => ({
+        ...now,
+        ...Object.fromEntries(
+          results.map((result) => [
+            line.find((record) => record.id === result.id)?.step ?? "",
+            result.problems.map((problem) => problem.message).join(" "),
+          ]),
+        ),
+      }));
+      setOffline(false);
+      await queries.invalidateQueries({ queryKey: keys.handovers(job) });
+    } catch (error) {
+      // Without an answer it waits; with a refusal of all of it, it waits too, and is told.
+      setOffline(true);
+      if (error instanceof Refused && error.status !== 0) {
+        setRefused((now) => ({ ...now, "": error.message }));
+      }
+    }
+    sending.current = false;
+  }, [job, queries]);
+
+  useEffect(() => {
+    const again = () => void flush();
+    const timer = setInterval(again, EVERY_MS);
+    addEventListener("online", again);
+    return () => {
+      clearInterval(timer);
+      removeEventListener("online", again);
+    };
+  }, [flush]);
+
+  const write = (entry: Entry) => {
+    const record: RecordRequest = { ...entry, id: newId(), by: by.trim() || "–", at: new Date().toISOString() };
+    const line = [...kept(job), record];
+    localStorage.setItem(lineKey(job), JSON.stringify(line));
+    setWaiting(line);
+    void flush();
+  };
+  const sign = (initials: string) => {
+    localStorage.setItem(BY_KEY, initials);
+    setBy(initials);
+  };
+  return { write, waiting, refused, isOffline, by, sign };
+}
+
+export type Records = ReturnType<typeof useRecords>;
