@@ -9,6 +9,7 @@ use LampThread\Brief\Stretch;
 use LampThread\Circuit\Component\Breakable;
 use LampThread\Circuit\Component\Component;
 use LampThread\Circuit\Component\FaultKind;
+use LampThread\Circuit\Component\Limit;
 use LampThread\Circuit\Component\OperatingConditions;
 use LampThread\Circuit\Component\Rail;
 use LampThread\Network\Element\Element;
@@ -21,6 +22,9 @@ final readonly class Wire implements Breakable
 {
     /** What two crimps add to a wire, Ω (common practice, no source). */
     public const CRIMPS_OHM = 0.0006;
+
+    /** Warmer, thinner or longer than told: over its resistance (common practice, no source). */
+    private const LIMIT_OF_OHM = 0.1;
 
     /**
      * @param  string  $group  the wires it is cut from one size with
@@ -89,6 +93,16 @@ final readonly class Wire implements Breakable
     public function isInJoint(string $element): bool
     {
         return $element === $this->id;
+    }
+
+    public function jointWeight(): float
+    {
+        return 1.0;
+    }
+
+    public function limit(Element $element, float $ampere, float $volts): Limit
+    {
+        return Limit::inSeries((self::LIMIT_OF_OHM * $this->ohm() + Component::JOINT_OHM) * $ampere);
     }
 
     public function canFail(FaultKind $kind, OperatingConditions $conditions): bool

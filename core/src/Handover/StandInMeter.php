@@ -20,6 +20,9 @@ final readonly class StandInMeter
     /** Standard deviation of what a fan draws over what it was told to, and of an instrument over its error. */
     private const FAN_SHARE = 0.06;
 
+    /** Its battery has lost up to this share of its charge. */
+    private const LEAST_CHARGED = 0.25;
+
     private const OF_ERROR = 0.35;
 
     private const FELT_A = 2.0;
@@ -29,6 +32,8 @@ final readonly class StandInMeter
     private const MOST_OHM = 3.0;
 
     public Faults $faults;
+
+    private float $chargeShare;
 
     /** @var string|null where the bad joint is */
     public ?string $badJoint;
@@ -40,6 +45,7 @@ final readonly class StandInMeter
         foreach ($plan->circuit->each(FanMotor::class) as $motor) {
             $draws[$motor->id] = 1 + self::FAN_SHARE * self::normal($random);
         }
+        $this->chargeShare = 1 - self::LEAST_CHARGED * $random->getInt(0, 1000) / 1000;
         $joints = $hasBadJoint ? $this->joints() : [];
         $this->badJoint = $joints === [] ? null : $joints[$random->getInt(0, count($joints) - 1)];
         $ohm = self::LEAST_OHM * (self::MOST_OHM / self::LEAST_OHM) ** ($random->getInt(0, 1000) / 1000);
@@ -68,7 +74,8 @@ final readonly class StandInMeter
     public function shows(Measurement $measurement): float
     {
         $sound = $this->plan->point($measurement->setting);
-        $value = $measurement->value((new Solver($this->plan->circuit))->settle($sound->conditions->withFaults($this->faults)), $sound);
+        $conditions = $sound->conditions->withFaults($this->faults)->withCharge($this->chargeShare);
+        $value = $measurement->value((new Solver($this->plan->circuit))->settle($conditions), $sound);
 
         return $this->noisy($measurement->id(), $measurement->reads, $value);
     }

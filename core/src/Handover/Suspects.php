@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace LampThread\Handover;
 
-use LampThread\Circuit\Component\Component;
 use LampThread\Circuit\Component\FanMotor;
 use LampThread\Circuit\Component\FaultKind;
 use LampThread\Circuit\Component\Faults;
-use LampThread\Circuit\Component\HasCoil;
 use LampThread\Circuit\Component\Rail;
 use LampThread\Operation\OperatingPoint;
 use LampThread\Operation\Solver;
@@ -27,11 +25,7 @@ final class Suspects
 
     private const DRAWS = [0.5, 0.62, 0.75, 1.3, 1.5, 1.8];
 
-    /** How often something is the place, over a wire with its two crimps (common practice, no source). */
-    private const EARTH_WEIGHT = 2.5;
-
-    private const CONTACT_WEIGHT = 1.5;
-
+    /** How likely it is that nothing is wrong, over a wire with its two crimps (common practice, no source). */
     private const SOUND_WEIGHT = 20.0;
 
     /** A reading that fits nothing is still a reading: one in so many is taken wrongly. */
@@ -119,22 +113,17 @@ final class Suspects
     {
         $this->add(null, null, null, new Faults, self::SOUND_WEIGHT);
         $settings = array_unique(array_map(static fn (TakenReading $reading): string => $reading->measurement->setting, $this->readings));
+        foreach ($this->plan->circuit->each(FanMotor::class) as $motor) {
+            foreach (self::DRAWS as $draws) {
+                $this->add($motor->id, null, $draws, new Faults(draws: [$motor->id => $draws]), 1 / count(self::DRAWS));
+            }
+        }
         foreach ($this->plan->circuit->faultKinds() as $id => $kinds) {
             $part = $this->plan->circuit->part($id);
             assert($part !== null);
-            if ($part instanceof FanMotor) {
-                foreach (self::DRAWS as $draws) {
-                    $this->add($id, null, $draws, new Faults(draws: [$id => $draws]), 1 / count(self::DRAWS));
-                }
-            }
             $isJoint = in_array(FaultKind::SlightJoint, $kinds, true);
             if ($isJoint && $this->flows($id, $settings)) {
-                $weight = match (true) {
-                    $part instanceof Component && $part->isEarthPoint() => self::EARTH_WEIGHT,
-                    $part instanceof HasCoil => self::CONTACT_WEIGHT,
-                    default => 1.0,
-                };
-                $this->addJoint($id, $weight);
+                $this->addJoint($id, $part->jointWeight());
             }
             foreach ([FaultKind::Open, FaultKind::CoilOpen, FaultKind::StuckOff] as $kind) {
                 if (in_array($kind, $kinds, true) && $this->flows($id, $settings)) {

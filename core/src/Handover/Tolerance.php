@@ -4,12 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Handover;
 
-use LampThread\Circuit\Component\Alternator;
-use LampThread\Circuit\Component\Battery;
-use LampThread\Circuit\Component\Breakable;
-use LampThread\Circuit\Component\FanMotor;
-use LampThread\Circuit\Component\HasCoil;
-use LampThread\Circuit\Wire;
+use LampThread\Circuit\Component\Limit;
 use LampThread\Network\Element\Element;
 use LampThread\Network\NodeVoltages;
 use LampThread\Operation\OperatingPoint;
@@ -17,29 +12,16 @@ use LampThread\Operation\SmallSignal;
 
 /**
  * How far a reading of a sound circuit may lie from what is expected: every part at the limit of its own tolerance, one after the other, and
- * their effects added as squares, with the instrument's error. Limits: common practice, no source.
+ * their effects added as squares, with the instrument's error.
  */
 final class Tolerance
 {
-    /** A fan takes so much more or less than told, over its current. */
-    private const FAN_SHARE = 0.15;
-
-    /** A coil, as warm as it may be, over its resistance. */
-    private const COIL_SHARE = 0.15;
-
-    /** A sound joint may have this much more than it should, Ω, and a wire, over its resistance. */
-    private const JOINT_OHM = 0.004;
-
-    private const WIRE_SHARE = 0.1;
-
-    /** The battery rests at so much more or less, and is charged, over its voltage. */
-    private const RESTING_SHARE = 0.04;
-
-    private const CHARGED_SHARE = 0.035;
+    /** What is off by less, V or A, moves no reading. */
+    private const NOTHING = 1e-4;
 
     private readonly SmallSignal $signal;
 
-    /** @var list<array{Element, float, bool}> element, how far off at its limit, V or A, and whether that is a current it takes */
+    /** @var list<array{Element, Limit}> */
     private array $limits = [];
 
     public function __construct(private readonly OperatingPoint $point)
@@ -48,7 +30,10 @@ final class Tolerance
         foreach ($point->elementsByPart() as $id => $elements) {
             $part = $point->circuit->part($id);
             foreach ($elements as $element) {
-                $this->limit($part, $element);
+                $limit = $part?->limit($element, $point->currentA($element->name()), $point->voltages->across($element->from(), $element->to()));
+                if ($limit !== null && abs($limit->volts) + abs($limit->ampere) > self::NOTHING) {
+                    $this->limits[] = [$element, $limit];
+                }
             }
         }
     }
@@ -57,12 +42,13 @@ final class Tolerance
     public function of(Measurement $measurement): float
     {
         $sum = 0.0;
-        foreach ($this->limits as [$element, $off, $isCurrent]) {
-            $answer = $isCurrent ? $this->signal->taken($element) : $this->signal->inSeries($element);
+        foreach ($this->limits as [$element, $limit]) {
+            $isTaken = $limit->ampere !== 0.0;
+            $answer = $isTaken ? $this->signal->taken($element) : $this->signal->inSeries($element);
             $effect = $measurement->reads === Reads::Volt
                 ? $answer->across($measurement->from, $measurement->to)
-                : $this->currentA($measurement->from, $element, $answer, $isCurrent);
-            $sum += ($effect * $off) ** 2;
+                : $this->currentA($measurement->from, $element, $answer, $isTaken);
+            $sum += ($effect * ($limit->volts + $limit->ampere)) ** 2;
         }
 
         return sqrt($sum) + $measurement->reads->error($measurement->value($this->point));
@@ -80,21 +66,5 @@ final class Tolerance
         }
 
         return 0.0;
-    }
-
-    private function limit(?Breakable $part, Element $element): void
-    {
-        $ampere = $this->point->currentA($element->name());
-        if ($element->name() === Battery::ID || $element->name() === Alternator::ID) {
-            $share = $this->point->conditions->engineRpm > 0 ? self::CHARGED_SHARE : self::RESTING_SHARE;
-            $this->limits[] = [$element, $share * $this->point->voltages->at($element->from()), false];
-        } elseif ($part instanceof FanMotor) {
-            $this->limits[] = [$element, self::FAN_SHARE * $ampere, true];
-        } elseif ($part instanceof HasCoil && ! $part->isInJoint($element->name())) {
-            $this->limits[] = [$element, self::COIL_SHARE * $ampere * ($element->resistanceOhm() ?? 0.0), false];
-        } elseif ($part !== null && abs($ampere) > 0.01) {
-            $ohm = $part instanceof Wire ? self::WIRE_SHARE * $part->ohm() + self::JOINT_OHM : self::JOINT_OHM;
-            $this->limits[] = [$element, $ampere * $ohm, false];
-        }
     }
 }

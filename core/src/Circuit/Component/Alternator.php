@@ -8,6 +8,7 @@ use LampThread\Brief\Assumptions;
 use LampThread\Brief\Supply;
 use LampThread\Message\Message;
 use LampThread\Network\Element\CurrentSource;
+use LampThread\Network\Element\Element;
 use LampThread\Network\Element\VoltageSource;
 use LampThread\Network\NodeVoltages;
 
@@ -31,6 +32,9 @@ final readonly class Alternator extends Component implements StatefulComponent
     /** A load dump that the alternator's own diodes clamp, over the system's voltage: 35 V at 12 V (ISO 16750-2, from memory). */
     private const LOAD_DUMP_SHARE = 35.0 / 12.0;
 
+    /** Regulators differ by so much, over the voltage (common practice, no source). */
+    private const LIMIT_OF_VOLTS = 0.035;
+
     /** What it holds its voltage behind, Ω; the lead to the battery is the rest of it where that is a part of its own. */
     private float $ohm;
 
@@ -52,6 +56,11 @@ final readonly class Alternator extends Component implements StatefulComponent
     public function faultKinds(): array
     {
         return [FaultKind::Open, FaultKind::Overcharge, FaultKind::LoadDump];
+    }
+
+    public function limit(Element $element, float $ampere, float $volts): Limit
+    {
+        return Limit::inSeries(self::LIMIT_OF_VOLTS * $volts);
     }
 
     public function isToldByVehicle(FaultKind $kind): bool

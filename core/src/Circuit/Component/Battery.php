@@ -6,6 +6,7 @@ namespace LampThread\Circuit\Component;
 
 use LampThread\Brief\Supply;
 use LampThread\Message\Message;
+use LampThread\Network\Element\Element;
 use LampThread\Network\Element\VoltageSource;
 use LampThread\Network\NodeVoltages;
 
@@ -38,6 +39,9 @@ final readonly class Battery extends Component implements StatefulComponent
     private const LOW_SHARE = 0.93;
 
     private const LOW_OHM_SHARE = 2.0;
+
+    /** It rests at so much more or less, over its voltage (common practice, no source). */
+    private const LIMIT_OF_VOLTS = 0.04;
 
     public function __construct(private Supply $supply)
     {
@@ -76,6 +80,11 @@ final readonly class Battery extends Component implements StatefulComponent
         return [new VoltageSource(
             self::ID, Rail::SUPPLY, Rail::EARTH, $share * $this->supply->restingV, $ohmShare * $this->supply->batteryMilliohm / 1000,
         )];
+    }
+
+    public function limit(Element $element, float $ampere, float $volts): Limit
+    {
+        return Limit::inSeries(self::LIMIT_OF_VOLTS * $volts);
     }
 
     public function isStud(): bool

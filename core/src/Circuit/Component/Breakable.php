@@ -31,6 +31,17 @@ interface Breakable
     /** Whether an element of it is what a bad joint adds its resistance to. */
     public function isInJoint(string $element): bool;
 
+    /** How often a bad joint is here, over a wire with its two crimps (common practice, no source). */
+    public function jointWeight(): float;
+
+    /**
+     * How far an element of it may be off while it is sound.
+     *
+     * @param  float  $ampere  current through it
+     * @param  float  $volts  voltage across it
+     */
+    public function limit(Element $element, float $ampere, float $volts): Limit;
+
     /** Whether it can fail so while key and engine are as they are: a battery is not turned while the engine runs. */
     public function canFail(FaultKind $kind, OperatingConditions $conditions): bool;
 }

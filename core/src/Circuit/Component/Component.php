@@ -18,6 +18,9 @@ abstract readonly class Component implements Breakable
     /** Resistance of a dead short, Ω (common practice, no source). */
     public const SHORT_OHM = 0.01;
 
+    /** What a sound joint may have more than it should, Ω (common practice, no source). */
+    public const JOINT_OHM = 0.004;
+
     /** @param  string  $mark  letter designation on the drawing (IEC 81346): K1, F2, S1, M1 */
     public function __construct(
         public string $id,
@@ -90,6 +93,16 @@ abstract readonly class Component implements Breakable
     public function isInJoint(string $element): bool
     {
         return $element === $this->id;
+    }
+
+    public function jointWeight(): float
+    {
+        return 1.0;
+    }
+
+    public function limit(Element $element, float $ampere, float $volts): Limit
+    {
+        return Limit::inSeries(self::JOINT_OHM * $ampere);
     }
 
     /** Whether the vehicle itself tells of it at once, by its charge lamp or its starter. */

@@ -23,6 +23,12 @@ final readonly class EarthPoint extends Component
         parent::__construct($id, $mark, $name);
     }
 
+    /** Scraped badly, painted over, rusted under. */
+    public function jointWeight(): float
+    {
+        return 2.5;
+    }
+
     public function paths(): array
     {
         return [new ConductionPath($this->terminal('31'), Rail::EARTH, Symbol::EarthPoint)];

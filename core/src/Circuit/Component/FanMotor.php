@@ -27,6 +27,9 @@ final readonly class FanMotor extends Component implements StatefulComponent
     /** Heat its winding stands at a standstill, J for each watt it runs on (common practice, no source). */
     private const STALL_J_PER_W = 100.0;
 
+    /** A fan takes so much more or less than told, over its current (common practice, no source). */
+    private const LIMIT_OF_DRAW = 0.15;
+
     public MotorModel $model;
 
     /** @var array{string, string} */
@@ -97,6 +100,11 @@ final readonly class FanMotor extends Component implements StatefulComponent
     public function nonlinearTerminals(): array
     {
         return $this->leads;
+    }
+
+    public function limit(Element $element, float $ampere, float $volts): Limit
+    {
+        return Limit::taken(self::LIMIT_OF_DRAW * $ampere);
     }
 
     /** Voltage across its leads, V. */

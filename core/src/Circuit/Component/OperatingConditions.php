@@ -55,6 +55,12 @@ final readonly class OperatingConditions
         return $this->with(['faults' => $faults]);
     }
 
+    /** @param  float  $share  of the battery's charge, 0 to 1 */
+    public function withCharge(float $share): self
+    {
+        return $this->with(['chargeShare' => $share]);
+    }
+
     /** The same long after any time relay has run out. */
     public function withoutAfterRun(): self
     {

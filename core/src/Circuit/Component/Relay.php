@@ -37,6 +37,9 @@ final readonly class Relay extends Component implements HasCoil, StatefulCompone
      * @param  bool  $isChangeOver  whether its rest contact 87a is used too
      * @param  bool  $commonIsOutput  whether the current leaves at 30, as where a relay is let into a lead
      */
+    /** A coil, as warm as it may be, is off by so much, over its resistance (common practice, no source). */
+    private const LIMIT_OF_COIL = 0.15;
+
     public function __construct(
         string $id,
         string $mark,
@@ -119,6 +122,16 @@ final readonly class Relay extends Component implements HasCoil, StatefulCompone
             ),
             default => parent::broken($kind, $sound),
         };
+    }
+
+    public function jointWeight(): float
+    {
+        return 1.5;
+    }
+
+    public function limit(Element $element, float $ampere, float $volts): Limit
+    {
+        return $this->isInJoint($element->name()) ? parent::limit($element, $ampere, $volts) : Limit::inSeries(self::LIMIT_OF_COIL * $volts);
     }
 
     public function isInJoint(string $element): bool
