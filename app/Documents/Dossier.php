@@ -14,6 +14,9 @@ use LampThread\Road\Vehicle;
 /** Everything about a job that someone needs who services it in ten years, as one PDF: black on white, heads of tables repeated, no row split. */
 final readonly class Dossier
 {
+    /** What is free below a heading, on the smaller of both papers, mm. */
+    private const PAGE_MM = [178.0, 215.0];
+
     public function __construct(private Factory $views, private Wording $wording) {}
 
     /**
@@ -31,13 +34,22 @@ final readonly class Dossier
         $signed = array_values(array_filter($standing['records'], static fn (array $record): bool => $record['kind'] === 'sign-off'));
         $html = $this->views->make('dossier', [
             'file' => $design->file, 'design' => $answer, 'standing' => $standing, 'readings' => $standing['readings'], 'version' => $version,
-            'printed' => $printed, 'customer' => $customer, 'drawing' => ThreadsSvg::of($design->sizing(), $this->wording),
+            'printed' => $printed, 'customer' => $customer, 'drawing' => $drawing = ThreadsSvg::of($design->sizing(), $this->wording),
+            'drawingMm' => self::widthMm($drawing),
             'card' => $this->wording->worded(SetPointCard::of(Vehicle::of($design->sizing()))),
             'because' => array_map(fn (array $choice): string => self::because($choice), array_column($answer['choices'], null, 'id')),
             'findings' => json_decode($design->proofAnswer(), true)['findings'], 'notes' => array_reverse($notes), 'comparison' => $comparison, 'signed' => $signed[0] ?? null,
         ])->render();
 
         return Paper::pdf($html, $size, $design->file['job']['title']);
+    }
+
+    /** As wide as the page, or as narrow as it must be to stand on one. */
+    private static function widthMm(string $svg): float
+    {
+        [$width, $height] = preg_match('/width="(\d+)" height="(\d+)"/', $svg, $found) === 1 ? [(float) $found[1], (float) $found[2]] : [1.0, 1.0];
+
+        return min(self::PAGE_MM[0], self::PAGE_MM[1] * $width / $height);
     }
 
     /** @param  array<string, mixed>  $choice */

@@ -43,7 +43,7 @@ ul { margin: 0 0 2mm 4mm; padding: 0; }
 </tbody></table></div>
 
 <div class="page"><h2>Circuit</h2>
-<img src="data:image/svg+xml;base64,{{ base64_encode($drawing) }}" style="width: 100%" alt="">
+<img src="data:image/svg+xml;base64,{{ base64_encode($drawing) }}" style="width: {{ $drawingMm }}mm" alt="">
 </div>
 
 <div class="page"><h2>Relays and plugs, from the wire side</h2>

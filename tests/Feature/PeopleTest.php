@@ -155,6 +155,24 @@ final class PeopleTest extends TestCase
         return $this->postJson('/api/session/code', ['name' => $name, 'code' => $code, 'password' => $password]);
     }
 
+    public function test_a_reader_looks_at_a_handover_and_writes_nothing_into_it(): void
+    {
+        $this->actingAs($this->person('Owner', Role::Owner));
+        $job = $this->postJson('/api/jobs', ['arrangement' => null])->assertCreated()->json('id');
+        $entry = ['id' => 'abcdef012345', 'kind' => 'note', 'step' => '', 'by' => 'R', 'at' => gmdate('c'), 'text' => 'x'];
+        $this->actingAs($this->person('Reader', Role::Reader));
+        $this->getJson("/api/jobs/{$job}/handover")->assertOk();
+        $this->postJson("/api/jobs/{$job}/records", ['records' => [$entry]])->assertForbidden();
+        $this->call(
+            'POST', "/api/jobs/{$job}/photographs?id=abcdef012345&by=R&at=now", server: ['CONTENT_TYPE' => 'application/octet-stream'], content: 'x',
+        )->assertForbidden();
+        $this->call('POST', "/api/jobs/{$job}/logs?name=x", server: ['CONTENT_TYPE' => 'text/csv'], content: 'a,b')->assertForbidden();
+        $this->postJson("/api/jobs/{$job}/road/drives/made", [])->assertForbidden();
+        self::assertSame(0, DB::table('records')->count() + DB::table('photographs')->count() + DB::table('logs')->count());
+        $this->actingAs($this->person('Fitter', Role::Fitter));
+        $this->postJson("/api/jobs/{$job}/records", ['records' => [$entry]])->assertOk()->assertJsonPath('results.0.problems', []);
+    }
+
     private function person(string $name, Role $role): Person
     {
         $person = Person::query()->create(['name' => $name, 'role' => $role]);

@@ -103,11 +103,12 @@ final class StepsUnderPower
             if ($point->position($motor->id) !== FanMotor::TURNING || $this->isMeasured($motor->id, abs($volts))) {
                 continue;
             }
+            $isFirst = ($this->measuredV[$motor->id] ?? []) === [];
             $this->measuredV[$motor->id][] = abs($volts);
             [$plus, $minus] = self::ordered($point, $motor->terminal('+'), $motor->terminal('-'));
             $named = ['mark' => $motor->mark, 'fan' => $motor->fan->name];
             $steps[] = $this->step(new Measurement($setting->id, Reads::Volt, $plus, $minus), Message::of('test.fan-volts', ...$named), Message::of('test.caution.fans'));
-            if ($setting->conditions->engineRpm > 0) {
+            if ($setting->conditions->engineRpm > 0 && ! $isFirst) {
                 continue;
             }
             $clamped = new Measurement($setting->id, Reads::Ampere, $this->leadOf($motor->terminal('+'), $motor), '');

@@ -37,6 +37,7 @@ export function useRecords(job: string) {
   const [isOffline, setOffline] = useState(false);
   const [by, setBy] = useState(() => localStorage.getItem(BY_KEY) ?? "");
   const sending = useRef(false);
+  const again = useRef<() => Promise<void>>(() => Promise.resolve());
 
   const flush = useCallback(async () => {
     const line = kept(job);
@@ -44,6 +45,7 @@ export function useRecords(job: string) {
       return;
     }
     sending.current = true;
+    let isDone = false;
     try {
       const { results } = await api.writeRecords(job, line.slice(0, 100));
       const done = new Set(results.map((result) => result.id));
@@ -60,8 +62,10 @@ export function useRecords(job: string) {
         ),
       }));
       setOffline(false);
+      isDone = left.length === 0;
       await queries.invalidateQueries({ queryKey: keys.handovers(job) });
     } catch (error) {
+      isDone = true;
       // Without an answer it waits; with a refusal of all of it, it waits too, and is told.
       setOffline(true);
       if (error instanceof Refused && error.status !== 0) {
@@ -69,15 +73,22 @@ export function useRecords(job: string) {
       }
     }
     sending.current = false;
+    // What was written meanwhile goes at once.
+    if (!isDone) {
+      await again.current();
+    }
   }, [job, queries]);
+  useEffect(() => {
+    again.current = flush;
+  }, [flush]);
 
   useEffect(() => {
-    const again = () => void flush();
-    const timer = setInterval(again, EVERY_MS);
-    addEventListener("online", again);
+    const send = () => void flush();
+    const timer = setInterval(send, EVERY_MS);
+    addEventListener("online", send);
     return () => {
       clearInterval(timer);
-      removeEventListener("online", again);
+      removeEventListener("online", send);
     };
   }, [flush]);
 

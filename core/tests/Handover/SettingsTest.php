@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Tests\Handover;
+
+use LampThread\Circuit\Component\FanMotor;
+use LampThread\Circuit\Component\Key;
+use LampThread\Exchange\JobFile;
+use LampThread\Handover\Measurement;
+use LampThread\Handover\Reads;
+use LampThread\Handover\Setting;
+use LampThread\Handover\StandInMeter;
+use LampThread\Handover\TestPlan;
+use LampThread\Handover\TestStep;
+use LampThread\Sizing\Sizing;
+use LampThread\Tests\Circuit\RealArrangements;
+use LampThread\Tests\Orchard;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** The states a circuit is tried in, and what is held where. */
+final class SettingsTest extends TestCase
+{
+    public function test_sensors_act_one_after_the_other_and_each_switch_in_each_position(): void
+    {
+        $settings = Workshop::plan('larkspur-camper')->settings;
+        self::assertSame(['key-off', 'rest', 'hot-1', 'hot-2'], array_slice(array_keys($settings), 0, 4));
+        self::assertCount(1, $settings['hot-1']->conditions->localC);
+        self::assertCount(2, $settings['hot-2']->conditions->localC);
+        foreach (Workshop::plan('larkspur-camper')->circuit->positions() as $input => $positions) {
+            foreach (array_slice($positions, 1) as $position) {
+                self::assertArrayHasKey("rest+{$input}={$position}", $settings);
+            }
+        }
+        self::assertSame(Key::Off, $settings['key-off-hot']->conditions->key);
+        self::assertGreaterThan(0, $settings['idle']->conditions->engineRpm);
+    }
+
+    public function test_every_setting_says_what_is_done_to_get_there(): void
+    {
+        foreach (Workshop::jobs() as $job) {
+            foreach (Workshop::plan($job)->settings as $setting) {
+                self::assertNotSame([], $setting->says);
+                self::assertMatchesRegularExpression('/^(Key|Engine)/', Orchard::english($setting->says[0]), "{$job}: {$setting->id}");
+            }
+        }
+    }
+
+    /** @return iterable<string, array{array<string, mixed>}> */
+    public static function vehicles(): iterable
+    {
+        foreach (RealArrangements::all() as $name => [$file]) {
+            yield $name => [$file];
+        }
+    }
+
+    /**
+     * As vehicles come: every fan that turns in any setting is measured at its plug, and the plan says what turns in each setting that differs.
+     *
+     * @param  array<string, mixed>  $file
+     */
+    #[DataProvider('vehicles')]
+    public function test_every_fan_that_turns_is_measured_and_seen(array $file): void
+    {
+        $plan = new TestPlan(Sizing::of(Orchard::files()->brief(Orchard::files()->decode(JobFile::encode($file))), Orchard::shelf()));
+        $steps = $plan->steps();
+        foreach ($plan->circuit->each(FanMotor::class) as $motor) {
+            $turns = array_filter(
+                $plan->settings, static fn (Setting $setting): bool => $plan->point($setting->id)->position($motor->id) === FanMotor::TURNING,
+            );
+            $measured = array_filter($steps, static fn (TestStep $step): bool => $step->reads === Reads::Volt && $step->from !== null && $step->to !== null
+                && [explode(':', $step->from)[0], explode(':', $step->to)[0]] === [$motor->id, $motor->id]);
+            self::assertSame($turns === [], $measured === [], $motor->id);
+        }
+        $seen = array_filter($steps, static fn (TestStep $step): bool => $step->reads === Reads::Seen && str_ends_with($step->id, '/seen//'));
+        self::assertGreaterThanOrEqual(3, count($seen));
+        foreach ($steps as $id => $step) {
+            self::assertLessThanOrEqual($step->most, $step->least, $id);
+            self::assertNotSame('', Orchard::english($step->title));
+        }
+    }
+
+    public function test_a_measurement_is_known_again_by_its_name(): void
+    {
+        $measurement = new Measurement('hot-1', Reads::Volt, 'fan-1:+', 'battery:-');
+        self::assertEquals($measurement, Measurement::named($measurement->id()));
+        $point = Workshop::plan('orchard-sprayer')->point('hot-1');
+        self::assertEqualsWithDelta($point->voltages->at('fan-1:+'), $measurement->value($point), 1e-9);
+        self::assertEqualsWithDelta(abs($point->currentA('W4')), (new Measurement('hot-1', Reads::Ampere, 'W4', ''))->value($point), 1e-9);
+        $rest = Workshop::plan('orchard-sprayer')->point('rest');
+        self::assertSame(0.0, (new Measurement('rest', Reads::Seen, '', ''))->value($point, $rest));
+    }
+
+    public function test_the_same_seed_is_the_same_vehicle_and_a_bad_joint_lies_where_it_is_felt(): void
+    {
+        foreach (Workshop::jobs() as $job) {
+            $plan = Workshop::plan($job);
+            $meter = new StandInMeter($plan, 3, hasBadJoint: true);
+            self::assertNotNull($meter->badJoint);
+            self::assertEquals($meter->faults, (new StandInMeter($plan, 3, hasBadJoint: true))->faults);
+            self::assertNull((new StandInMeter($plan, 3, hasBadJoint: false))->badJoint);
+            $felt = 0.0;
+            foreach ($plan->settings as $setting) {
+                foreach ($plan->point($setting->id)->elementsByPart()[$meter->badJoint] ?? [] as $element) {
+                    $felt = max($felt, abs($plan->point($setting->id)->currentA($element->name())));
+                }
+            }
+            self::assertGreaterThan(2.0, $felt, $job);
+        }
+    }
+}
