@@ -97,7 +97,7 @@ test("an unusable file is answered with every place that is wrong; a good one op
   const id = await open(page, "brief");
   const file = await (await page.request.get(`/api/jobs/${id}/file`)).text();
   await page.goto("/jobs");
-  await expect(page.getByRole("link", { name: /Orchard sprayer/ })).toBeVisible();
+  await expect(page.getByRole("link", { name: /Orchard sprayer/ }).first()).toBeVisible();
   const before = await page.getByRole("listitem").count();
   const give = (text: string) =>
     page
