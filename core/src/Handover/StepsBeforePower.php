@@ -25,6 +25,9 @@ final readonly class StepsBeforePower
     /** A coil's resistance is off by so much, cold or warm, over it (common practice, no source). */
     private const COIL_SHARE = 0.2;
 
+    /** A coil that reads less than this of itself has others beside it, plugged in as it is. */
+    private const SHARED_SHARE = 0.85;
+
     /** Through the brushes of a standing motor a meter finds up to this, Ω (common practice, no source). */
     private const MOTOR_MOST_OHM = 6.0;
 
@@ -58,7 +61,9 @@ final readonly class StepsBeforePower
     {
         $steps = [];
         foreach ($this->sizing->circuit->each(Relay::class) as $relay) {
-            $step = $this->ohms($relay->terminal('86'), $relay->terminal('85'), Message::of('test.coil-ohms', mark: $relay->mark, name: $relay->name), self::COIL_SHARE);
+            $isShared = $this->between($relay->terminal('86'), $relay->terminal('85')) < self::SHARED_SHARE * $relay->part->coilOhm;
+            $title = Message::of($isShared ? 'test.coil-ohms-shared' : 'test.coil-ohms', mark: $relay->mark, name: $relay->name);
+            $step = $this->ohms($relay->terminal('86'), $relay->terminal('85'), $title, self::COIL_SHARE);
             array_push($steps, ...($step === null ? [] : [$step]));
         }
 

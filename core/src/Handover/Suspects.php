@@ -31,6 +31,9 @@ final class Suspects
     /** A reading that fits nothing is still a reading: one in so many is taken wrongly. */
     private const WRONG_READING = 1e-3;
 
+    /** What a fault does to a reading is known to this share of it: by the fans' tolerance, and by what lies between two resistances. */
+    private const FAULT_SHARE = 0.1;
+
     /** A reading that wants a sleeve opened is worth so much of one that does not (common practice, no source). */
     private const HIDDEN_WORTH = 0.6;
 
@@ -174,11 +177,19 @@ final class Suspects
 
     private function weigh(TakenReading $reading): void
     {
-        $by = $this->spread($reading->measurement);
-        foreach ($this->expected($reading->measurement) as $at => $expected) {
-            $this->weights[$at] *= $reading->measurement->reads === Reads::Seen
-                ? ($expected === $reading->value ? 1.0 : self::WRONG_READING)
-                : exp(-0.5 * min(600.0, (($reading->value - $expected) / $by) ** 2)) + self::WRONG_READING * 1e-2;
+        $measurement = $reading->measurement;
+        $by = $this->spread($measurement);
+        $soundPoint = $this->plan->point($measurement->setting);
+        $sound = $measurement->value($soundPoint, $soundPoint);
+        foreach ($this->expected($measurement) as $at => $expected) {
+            if ($measurement->reads === Reads::Seen) {
+                $this->weights[$at] *= $expected === $reading->value ? 1.0 : self::WRONG_READING;
+
+                continue;
+            }
+            // What a fault does goes with the current, which is no surer than the fans.
+            $spread = hypot($by, self::FAULT_SHARE * ($expected - $sound));
+            $this->weights[$at] *= $by / $spread * exp(-0.5 * min(600.0, (($reading->value - $expected) / $spread) ** 2)) + self::WRONG_READING * 1e-2;
         }
     }
 

@@ -19,7 +19,7 @@ final readonly class WorkPlan
     private const BEHIND_FAN = ['probe', 'old-fan'];
 
     private const MINUTES = [
-        'battery-off' => 5, 'cool-down' => 60, 'old-fan' => 50, 'drain' => 15, 'flush' => 25, 'probe' => 20, 'fan' => 40, 'wire' => 4, 'relay' => 8, 'fuse-box' => 15,
+        'battery-off' => 5, 'cool-down' => 60, 'old-fan' => 50, 'drain' => 15, 'flush' => 25, 'probe' => 20, 'fan' => 40, 'wire' => 4, 'relay' => 8, 'fuse-box' => 60,
         'original' => 20, 'plugs' => 10, 'battery-on' => 5, 'fill' => 15, 'bleed' => 20, 'heat-cycle' => 45, 'write-up' => 20,
     ];
 
