@@ -116,6 +116,35 @@ test("a drive is made leg by leg, driven and changed", async ({ page }) => {
   await expect(editor.getByLabel("Name")).toHaveValue("The quarry");
 });
 
+test("the shares of a year are typed one by one, and the usual ones stay for the others", async ({ page }) => {
+  await page.goto(`/jobs/${await copyOf(page, "orchard-sprayer")}/road?part=year`);
+  await page.getByLabel("Town with lights").fill("55");
+  await expect(page.getByRole("button", { name: "Undo" })).toHaveAttribute("title", "Town with lights");
+  await expect(page.getByLabel("Motorway")).toHaveValue("");
+  await expect(page.getByLabel("Motorway")).toHaveAttribute("placeholder", "25");
+  await page.getByLabel("Town with lights").fill("");
+  await page.keyboard.press("Tab");
+  await expect(page.getByLabel("Town with lights")).toHaveAttribute("placeholder", "40");
+  await page.getByLabel("Motorway").fill("many");
+  await expect(page.getByRole("alert").first()).toContainText("many");
+});
+
+test("a drive of one's own is taken along and removed", async ({ page }) => {
+  await page.goto(`/jobs/${await copyOf(page, "orchard-sprayer")}/road`);
+  await page.getByRole("button", { name: "Make a drive" }).click();
+  const editor = page.getByRole("region").filter({ has: page.getByLabel("Coolant at first") });
+  await editor.getByLabel("Name").fill("Up to the quarry");
+  await editor.getByRole("button", { name: "Hill" }).click();
+  await editor.getByLabel("Gradient of leg 3").fill("400");
+  await editor.getByRole("button", { name: "Keep it and drive it" }).click();
+  await expect(editor.getByRole("alert")).toContainText("gradientPercent");
+  await editor.getByLabel("Gradient of leg 3").fill("12");
+  await editor.getByRole("button", { name: "Keep it and drive it" }).click();
+  await expect(page.getByRole("radio", { name: "Up to the quarry" })).toBeChecked();
+  await page.getByRole("button", { name: "Remove this drive" }).click();
+  await expect(page.getByRole("radio", { name: "Up to the quarry" })).toHaveCount(0);
+});
+
 test("the set-point card says what is set in both units and what must then run", async ({ page }) => {
   await page.goto("/jobs/orchard-sprayer/road?part=card");
   await expect(page.getByRole("table").first()).toContainText("92");

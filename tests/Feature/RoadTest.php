@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
 use LampThread\Exchange\DriveCsv;
+use LampThread\Parts\Shelf;
+use LampThread\Parts\SwitchPart;
 use LampThread\Road\Drives;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
@@ -107,6 +110,26 @@ final class RoadTest extends TestCase
         foreach ([[...$made, 'legs' => []], [...$made, 'legs' => [$leg(5, 30, 120)]], [...$made, 'legs' => array_fill(0, 3, $leg(600, 30, 0))]] as $spoiled) {
             $this->postJson("/api/jobs/{$id}/road/drives/made", $spoiled)->assertUnprocessable();
         }
+    }
+
+    public function test_the_shares_of_a_year_are_typed_one_by_one_and_taken_back(): void
+    {
+        $id = $this->orchard()['id'];
+        $type = fn (int $version, string $drive, string $typed): TestResponse => $this->postJson("/api/jobs/{$id}/changes", [
+            'version' => $version, 'label' => 'Share', 'typed' => ["/usage/yearPercent/{$drive}" => $typed],
+        ]);
+        $type(1, '2-town', '50')->assertOk();
+        $file = $type(2, '3-queue', '12,5 %')->assertOk()->json('file');
+        self::assertEqualsWithDelta(['2-town' => 50, '3-queue' => 12.5], $file['usage']['yearPercent'], 1e-9);
+        foreach (['120', '-1', '5 kg', 'often'] as $wrong) {
+            $type(3, '2-town', $wrong)->assertUnprocessable()->assertJsonPath('problems.0.at', '/usage/yearPercent/2-town');
+        }
+        $back = $this->postJson("/api/jobs/{$id}/changes", ['version' => 3, 'label' => 'Share', 'changes' => ['/usage/yearPercent/2-town' => null]])->assertOk();
+        self::assertSame(['3-queue'], array_keys($back->json('file.usage.yearPercent')));
+        $task = $this->postJson("/api/jobs/{$id}/tasks/sweep", ['mix' => ['2-town' => 50, '3-queue' => 12.5], 'gapsK' => [5]])->assertOk();
+        self::assertContains($task->json('rows.0.switch.name'), [null, ...array_map(
+            static fn (SwitchPart $switch): string => $switch->name, Shelf::standard()->switches(),
+        )]);
     }
 
     public function test_the_card_says_what_is_set_and_what_must_then_run(): void
