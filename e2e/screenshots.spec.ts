@@ -40,6 +40,7 @@ for (const shot of SHOTS) {
     await page.waitForLoadState("networkidle");
     if (shot.press !== undefined) {
       await page.getByRole("button", { name: shot.press }).first().click();
+      await page.waitForTimeout(600);
     }
     await page.evaluate(() => document.fonts.ready);
     await page.screenshot({ path: `${folder}/${shot.name}.png` });

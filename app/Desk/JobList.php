@@ -21,7 +21,7 @@ final readonly class JobList
     private const COUNTED = 1001;
 
     /** Columns of words that only those see who see customers. */
-    private const PRIVATE = ['customer', 'notes'];
+    private const PRIVATE = ['customer', 'notes', 'record'];
 
     public function __construct(private Designs $designs, private Desk $desk, private Visitor $visitor) {}
 

@@ -75,6 +75,10 @@ final readonly class RecordBook
         JobRecord::query()->create([
             'id' => $id, 'job_id' => $job->id, 'kind' => $kind, 'step' => $step, 'by' => trim($by), 'at' => self::moment($at), 'job_version' => $job->version, 'data' => $data,
         ]);
+        if (isset($data['text'])) {
+            // The desk finds jobs by it.
+            DB::update('UPDATE job_texts SET record = record || char(10) || ? WHERE job_id = ?', [$data['text'], $job->id]);
+        }
 
         return true;
     }

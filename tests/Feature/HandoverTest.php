@@ -29,7 +29,9 @@ final class HandoverTest extends TestCase
         self::assertSame(2, $handover->json('lacks.failing'));
         $next = $handover->json('diagnosis.next.id');
         $this->write($id, ['kind' => 'reading', 'step' => $next, 'typed' => '0.05'])->assertJsonPath('results.0.problems', []);
-        self::assertGreaterThan(0.3, $this->getJson("/api/jobs/{$id}/handover")->json('diagnosis.suspects.0.share'));
+        $after = $this->getJson("/api/jobs/{$id}/handover")->json('diagnosis');
+        self::assertNotSame($next, $after['next']['id'] ?? null, 'what was read is not asked for again');
+        self::assertGreaterThan($handover->json('diagnosis.suspects.0.share') - 0.2, $after['suspects'][0]['share']);
     }
 
     public function test_a_change_of_the_design_marks_what_no_longer_counts(): void
@@ -150,6 +152,22 @@ final class HandoverTest extends TestCase
             }
         }
         $this->get("/api/jobs/{$id}/dossier.pdf?paper=papyrus")->assertUnprocessable();
+    }
+
+    public function test_a_job_is_found_by_what_was_written_down_of_it_and_the_list_says_its_stage(): void
+    {
+        $id = $this->orchard()['id'];
+        $found = fn (string $words): array => array_column($this->getJson('/api/jobs?'.http_build_query(['search' => $words]))->assertOk()->json('rows'), 'stage', 'id');
+        self::assertSame([], $found('whistling bearing'));
+        $this->write(
+            $id, ['kind' => 'complaint', 'step' => '', 'text' => 'Whistling bearing, left'], ['kind' => 'stage', 'step' => '', 'stage' => 'fitted'],
+            ['kind' => 'stage', 'step' => '', 'stage' => 'back', 'at' => gmdate('c', time() + 60)],
+        );
+        self::assertSame([$id => 'back'], $found('whistl bear'));
+        $this->postJson("/api/jobs/{$id}/changes", ['version' => 1, 'label' => 'x', 'changes' => ['/job/notes' => 'Green cab']])->assertOk();
+        self::assertSame([$id => 'back'], $found('whistling green'), 'a change of the job leaves it');
+        $this->deleteJson("/api/jobs/{$id}", ['version' => 2])->assertNoContent();
+        self::assertSame([], $found('whistling'));
     }
 
     public function test_minutes_come_from_the_workshops_own_ticks_once_there_are_enough(): void
