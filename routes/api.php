@@ -15,6 +15,7 @@ use App\Http\Controllers\RoadController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\TaskController;
+use App\Http\Controllers\WorkshopController;
 use App\Http\Middleware\May;
 use App\Tasks\TaskKind;
 use Illuminate\Routing\Middleware\SubstituteBindings;
@@ -58,6 +59,7 @@ Route::middleware([May::class.':ask', SubstituteBindings::class])->group(functio
     Route::post('jobs/{job}/logs/{log}/fit', [LogController::class, 'fit']);
     Route::get('jobs/{job}/logs/{before}/against/{after}', [LogController::class, 'compare']);
     Route::get('jobs/{job}/stand-in/{device}', [LogController::class, 'record'])->whereIn('device', StandIn::cases());
+    Route::get('workshop', [WorkshopController::class, 'show']);
     Route::get('jobs/{job}/handover', [HandoverController::class, 'show']);
     Route::get('jobs/{job}/handover/simulated', [HandoverController::class, 'simulated']);
     Route::get('jobs/{job}/readings.csv', [HandoverController::class, 'readings']);
@@ -93,6 +95,7 @@ Route::middleware([May::class.':change', SubstituteBindings::class])->group(func
     Route::delete('drives/{drive}', [RoadController::class, 'remove'])->name('drive.remove');
     Route::post('jobs/{job}/logs', [LogController::class, 'store'])->name('log.store');
     Route::delete('jobs/{job}/logs/{log}', [LogController::class, 'remove'])->name('log.remove');
+    Route::post('workshop', [WorkshopController::class, 'keep'])->name('workshop.keep');
     Route::post('jobs/{job}/records', [HandoverController::class, 'write'])->name('record.write');
     Route::post('jobs/{job}/photographs', [HandoverController::class, 'photograph'])->name('record.photograph');
 });

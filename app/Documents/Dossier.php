@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Documents;
 
 use App\Design\Design;
+use App\Handover\Workshop;
 use Illuminate\Contracts\View\Factory;
 use LampThread\Exchange\SetPointCard;
 use LampThread\Exchange\ThreadsSvg;
@@ -35,6 +36,7 @@ final readonly class Dossier
         $html = $this->views->make('dossier', [
             'file' => $design->file, 'design' => $answer, 'standing' => $standing, 'readings' => $standing['readings'], 'version' => $version,
             'printed' => $printed, 'customer' => $customer, 'drawing' => $drawing = ThreadsSvg::of($design->sizing(), $this->wording),
+            'workshop' => Workshop::kept(),
             'drawingMm' => self::widthMm($drawing),
             'card' => $this->wording->worded(SetPointCard::of(Vehicle::of($design->sizing()))),
             'because' => array_map(fn (array $choice): string => self::because($choice), array_column($answer['choices'], null, 'id')),

@@ -46,6 +46,15 @@ final class JobRecord extends Model
         return $stages;
     }
 
+    /** @return array<string, mixed> all that is kept of it */
+    public function open(): array
+    {
+        return [
+            'id' => $this->id, 'job' => $this->job_id, 'kind' => $this->kind->value, 'step' => $this->step, 'by' => $this->by, 'at' => $this->at->toIso8601ZuluString(),
+            'jobVersion' => $this->job_version, ...$this->data,
+        ];
+    }
+
     /** @return list<self> of a job, the oldest first */
     public static function ofJob(Job $job): array
     {

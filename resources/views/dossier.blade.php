@@ -24,6 +24,7 @@ ul { margin: 0 0 2mm 4mm; padding: 0; }
 </style>
 </head>
 <body>
+@if ($workshop->name !== '')<p><b>{{ $workshop->name }}</b><br>{!! nl2br(e($workshop->address)) !!}</p>@endif
 <h1>{{ $file['job']['title'] }}</h1>
 <p>{{ $file['job']['vehicle'] }}</p>
 <p>{{ $customer }}</p>
@@ -92,7 +93,11 @@ ul { margin: 0 0 2mm 4mm; padding: 0; }
 <td></td>
 <td><b>{{ number_format(array_sum(array_map(static fn ($part) => $part['price'] * $part['quantity'], $design['parts'])), 2) }}</b></td></tr>
 </tbody></table>
-<p>Hours planned: {{ number_format(array_sum(array_column($standing['work'], 'minutes')) / 60, 1) }}.</p></div>
+@php($hours = array_sum(array_column($standing['work'], 'minutes')) / 60)
+@php($parts = array_sum(array_map(static fn ($part) => $part['price'] * $part['quantity'], $design['parts'])))
+<p>Hours planned: {{ number_format($hours, 1) }}@if ($workshop->hourPrice > 0), at {{ number_format($workshop->hourPrice, 2) }} {{ $workshop->money }} an hour
+{{ number_format($hours * $workshop->hourPrice, 2) }} {{ $workshop->money }}; with the parts
+<b>{{ number_format($parts + $hours * $workshop->hourPrice, 2) }} {{ $workshop->money }}</b>@endif.</p></div>
 
 <div class="page"><h2>Set points</h2>
 <table><thead><tr><th>Stage</th>

@@ -48,7 +48,10 @@ final class HandoverTest extends TestCase
     {
         $id = $this->orchard()['id'];
         $this->write($id, ['kind' => 'reading', 'step' => 'hot-1/ampere/W4/', 'typed' => '11A']);
-        $proposal = $this->getJson("/api/jobs/{$id}/handover")->json('proposals.0');
+        $this->write($id, ['kind' => 'reading', 'step' => 'start/ampere/fan-1/', 'typed' => '30']);
+        [$start, $proposal] = $this->getJson("/api/jobs/{$id}/handover")->json('proposals');
+        self::assertSame('/fans/0/startA', $start['path']);
+        self::assertEqualsWithDelta(46 * 30 / (46 * 11.98 / 13), $start['value'], 1.5);
         self::assertSame('/fans/0/runA', $proposal['path']);
         self::assertEqualsWithDelta(15.5 * 11 / 13.7, $proposal['value'], 0.1);
         $this->postJson("/api/jobs/{$id}/changes", ['version' => 1, 'label' => 'Measured', 'changes' => [$proposal['path'] => $proposal['value']]])->assertOk();

@@ -46,6 +46,23 @@ final class PapersTest extends TestCase
         self::assertMatchesRegularExpression('/76\.0 K\s+67\.0 K\s+-9\.0 ± \d\.\d K/', $text);
     }
 
+    public function test_the_workshop_stands_on_its_papers_with_what_its_hours_cost(): void
+    {
+        $id = $this->orchard()['id'];
+        $this->getJson('/api/workshop')->assertOk()->assertExactJson(['name' => '', 'address' => '', 'money' => '', 'hourPrice' => 0]);
+        $workshop = ['name' => 'Lantern Lane Motors', 'address' => "3 Lantern Lane\nSaltmarsh", 'money' => 'Fl', 'hourPrice' => 60];
+        $this->postJson('/api/workshop', $workshop)->assertOk();
+        $this->assertFits('workshop', (string) $this->getJson('/api/workshop')->getContent());
+        $text = self::text((string) $this->get("/api/jobs/{$id}/dossier.pdf")->assertOk()->getContent());
+        foreach (['Lantern Lane Motors', 'Saltmarsh', '60.00 Fl an hour'] as $said) {
+            self::assertStringContainsString($said, $text);
+        }
+        foreach ([[...$workshop, 'hourPrice' => -1], [...$workshop, 'money' => str_repeat('x', 9)], ['name' => 'x']] as $wrong) {
+            $this->postJson('/api/workshop', $wrong)->assertUnprocessable();
+        }
+        self::assertSame('Lantern Lane Motors', $this->getJson('/api/workshop')->json('name'));
+    }
+
     public function test_each_wire_has_a_label_for_either_end(): void
     {
         $job = $this->orchard();

@@ -6,8 +6,10 @@ namespace App\Console\Commands;
 
 use App\Models\Job;
 use App\Models\JobLog;
+use App\Models\JobRecord;
 use App\Models\OwnDrive;
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use LampThread\Exchange\CarriedParts;
 use LampThread\Exchange\DriveCsv;
@@ -20,7 +22,7 @@ final class ExportAllCommand extends Command
 {
     protected $signature = 'lamp:export-all {folder : is made where it is not there; must be empty}';
 
-    protected $description = 'Writes every job as a job file, the own parts, the drives and the logs as CSV: all of it in open formats';
+    protected $description = 'Writes every job as a job file, the own parts, the drives and the logs as CSV, the records as lines of JSON, photographs: all of it in open formats';
 
     public function handle(Shelf $shelf, CarriedParts $parts): int
     {
@@ -53,7 +55,15 @@ final class ExportAllCommand extends Command
             file_put_contents("{$folder}/log-{$log->id}.csv", LogCsv::write($log->measured()));
             $logs++;
         }
-        $this->line("{$jobs} jobs, ".count($shelf->own).' own parts, '.count($drives)." drives, {$logs} logs");
+        $records = 0;
+        foreach (JobRecord::query()->orderBy('number')->lazy(200) as $record) {
+            file_put_contents("{$folder}/records.jsonl", json_encode($record->open(), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n", FILE_APPEND);
+            $records++;
+        }
+        foreach (DB::table('photographs')->orderBy('id')->lazy(10) as $picture) {
+            file_put_contents("{$folder}/photograph-{$picture->id}.".($picture->media_type === 'image/png' ? 'png' : 'jpg'), $picture->bytes);
+        }
+        $this->line("{$jobs} jobs, ".count($shelf->own).' own parts, '.count($drives)." drives, {$logs} logs, {$records} records");
 
         return self::SUCCESS;
     }

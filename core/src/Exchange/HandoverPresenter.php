@@ -135,7 +135,7 @@ final readonly class HandoverPresenter
      */
     public function proposals(array $values): array
     {
-        $proposals = [];
+        $proposals = $this->starts($values);
         foreach ($values as $step => $value) {
             $test = $this->plan->steps()[$step] ?? null;
             if ($test?->expected === null || $test->reads !== Reads::Ampere || ! isset($this->plan->settings[explode('/', $step)[0]])) {
@@ -155,6 +155,30 @@ final readonly class HandoverPresenter
         }
 
         return array_values($proposals);
+    }
+
+    /**
+     * @param  array<string, float>  $values  step to value
+     * @return array<string, array<string, mixed>> path to what is proposed
+     */
+    private function starts(array $values): array
+    {
+        $proposals = [];
+        foreach ($this->plan->circuit->each(FanMotor::class) as $at => $motor) {
+            $id = "start/ampere/{$motor->id}/";
+            $expected = ($this->plan->steps()[$id] ?? null)?->expected;
+            $value = $values[$id] ?? null;
+            $isWorth = $expected !== null && $value !== null && abs($value / $expected - 1) > self::WORTH_TAKING && $value > $motor->fan->runA && $value < 3 * $expected;
+            if ($isWorth) {
+                $startA = round($motor->fan->startA * $value / $expected, 1);
+                $proposals["/fans/{$at}/startA"] = ['path' => "/fans/{$at}/startA", 'value' => $startA, 'says' => Message::of(
+                    'handover.take-start', fan: $motor->fan->name, measured: Unit::Ampere->of($value), expected: Unit::Ampere->of(round($expected, 1)),
+                    start: Unit::Ampere->of($startA), volts: Unit::Volt->of($motor->fan->ratedV), told: Unit::Ampere->of($motor->fan->startA),
+                )];
+            }
+        }
+
+        return $proposals;
     }
 
     /** What a simulated instrument shows on this vehicle, as it would be typed. */

@@ -24,6 +24,14 @@ final class StepsUnderPower
 
     private const LOST_SHARE = 0.2;
 
+    /** At full speed a fan has this much of its rated voltage. */
+    private const FULL_SHARE = 0.8;
+
+    /** A start's peak over what was told or taken as usual: the clamp is slow, the lead resists (common practice, no source). */
+    private const LEAST_START_SHARE = 0.55;
+
+    private const MOST_START_SHARE = 1.2;
+
     private const MINUTES = ['seen' => 1, 'volt' => 2, 'ampere' => 2];
 
     /** Share a time relay's time may be off by (common practice, no source). */
@@ -34,6 +42,9 @@ final class StepsUnderPower
 
     /** @var array<string, true> relays whose coil was measured */
     private array $measuredCoils = [];
+
+    /** @var array<string, true> fans whose start was measured */
+    private array $started = [];
 
     /** @var array<string, true> what turns, as it was seen */
     private array $seen = [];
@@ -113,6 +124,10 @@ final class StepsUnderPower
             }
             $clamped = new Measurement($setting->id, Reads::Ampere, $this->leadOf($motor->terminal('+'), $motor), '');
             $steps[] = $this->step($clamped, Message::of('test.fan-current', ...$named), null);
+            if (! isset($this->started[$motor->id]) && abs($volts) > self::FULL_SHARE * $motor->fan->ratedV) {
+                $this->started[$motor->id] = true;
+                $steps[] = $this->started($setting, $motor, abs($volts), $clamped->from);
+            }
             $ways = [
                 'test.way-there' => new Measurement($setting->id, Reads::Volt, Rail::SUPPLY, $plus),
                 'test.way-back' => new Measurement($setting->id, Reads::Volt, $minus, Rail::EARTH),
@@ -129,6 +144,17 @@ final class StepsUnderPower
         }
 
         return $steps;
+    }
+
+    /** Once from standstill, with the clamp holding its peak. */
+    private function started(Setting $setting, FanMotor $motor, float $volts, string $lead): TestStep
+    {
+        $expected = $motor->fan->startA * $volts / $motor->fan->ratedV;
+
+        return new TestStep(
+            "start/ampere/{$motor->id}/", Phase::Cold, Message::of('test.start-current', mark: $motor->mark, fan: $motor->fan->name), $setting->says, Reads::Ampere,
+            $expected, self::LEAST_START_SHARE * $expected, self::MOST_START_SHARE * $expected, 2, $lead, caution: Message::of('test.caution.fans'),
+        );
     }
 
     /** @return list<TestStep> */

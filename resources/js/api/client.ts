@@ -7,6 +7,7 @@ import type { ArchiveRequest } from "./generated/archive-request";
 import type { ArrangementRequest } from "./generated/arrangement-request";
 import type { Gallery } from "./generated/arrangements";
 import type { CodeRequest } from "./generated/code-request";
+import type { Workshop } from "./generated/workshop";
 import type { Handover } from "./generated/handover";
 import type { RecordRequest, RecordsRequest } from "./generated/records-request";
 import type { RecordsAnswer } from "./generated/records-answer";
@@ -161,6 +162,8 @@ export const api = {
   hideCustomers: (hidesCustomers: boolean) =>
     call<People>("POST", "people/customers", { hidesCustomers } satisfies HideCustomersRequest),
   health: () => call<Health>("GET", "health"),
+  workshop: () => call<Workshop>("GET", "workshop"),
+  keepWorkshop: (workshop: Workshop) => call<Workshop>("POST", "workshop", workshop),
   handover: (id: string) => call<Handover>("GET", `jobs/${id}/handover`),
   writeRecords: (id: string, records: RecordRequest[]) => {
     const [head, ...tail] = records;

@@ -49,6 +49,7 @@ for (const name of [
   "handover",
   "records-request",
   "records-answer",
+  "workshop",
   "change-request",
   "archive-request",
   "arrangement-request",

@@ -18,6 +18,7 @@ export const keys = {
   road: (id: string, version: number, question: object) => ["road", id, version, question] as const,
   task: (id: string, version: number, kind: string) => ["task", id, version, kind] as const,
   gallery: ["gallery"] as const,
+  workshop: ["workshop"] as const,
   shelf: ["shelf"] as const,
   session: ["session"] as const,
   people: ["people"] as const,

@@ -4,6 +4,7 @@ import { useJob } from "../job/JobContext";
 import { Button } from "../kit/Button";
 import { Panel } from "../kit/Panel";
 import type { Records } from "./useRecords";
+import { WorkshopPanel } from "./WorkshopPanel";
 
 interface Props {
   handover: Handover;
@@ -28,6 +29,7 @@ export function PapersPart({ handover, records }: Props) {
           <Paper href={`/api/jobs/${job.id}/file`}>Job file</Paper>
         </div>
       </Panel>
+      <WorkshopPanel />
       <Panel title="Sign off">
         {handover.lacks.failing > 0 && (
           <p className="mb-2 font-semibold text-danger">▲ {handover.lacks.failing} readings are outside.</p>

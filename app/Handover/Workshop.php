@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Handover;
+
+use Illuminate\Support\Facades\DB;
+
+/** The workshop as it stands on its papers: its name and address, its money, and what an hour costs. */
+final readonly class Workshop
+{
+    private const PREFIX = 'workshop.';
+
+    private function __construct(public string $name, public string $address, public string $money, public float $hourPrice) {}
+
+    public static function kept(): self
+    {
+        $kept = DB::table('settings')->where('name', 'like', self::PREFIX.'%')->pluck('value', 'name');
+        $of = static fn (string $field): string => (string) ($kept[self::PREFIX.$field] ?? '');
+
+        return new self($of('name'), $of('address'), $of('money'), (float) $of('hourPrice'));
+    }
+
+    /** @param  \stdClass  $asked  that fits schema/workshop.json */
+    public static function keep(\stdClass $asked): self
+    {
+        DB::transaction(static function () use ($asked): void {
+            foreach (['name', 'address', 'money', 'hourPrice'] as $field) {
+                DB::table('settings')->updateOrInsert(['name' => self::PREFIX.$field], ['value' => (string) $asked->{$field}]);
+            }
+        });
+
+        return self::kept();
+    }
+}
