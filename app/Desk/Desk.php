@@ -8,6 +8,7 @@ use App\Design\Design;
 use App\Design\Designs;
 use App\Design\Kept;
 use App\Design\Uncomputable;
+use App\Handover\RecordBook;
 use App\Models\Content;
 use App\Models\Job;
 use App\Models\JobRow;
@@ -39,6 +40,7 @@ final readonly class Desk
         private Wording $wording,
         private Kept $cache,
         private Visitor $visitor,
+        private RecordBook $book,
     ) {}
 
     /**
@@ -79,16 +81,24 @@ final readonly class Desk
     {
         $carried = $this->carried->read($json);
         if ($carried === []) {
-            return $this->start($json, 'Imported');
+            return $this->withRecord($this->start($json, 'Imported'), $json);
         }
 
-        return DB::transaction(static function () use ($carried, $json): Job {
+        return $this->withRecord(DB::transaction(static function () use ($carried, $json): Job {
             Part::keep($carried);
             // The job is to be read with the shelf as it is now.
             app()->forgetScopedInstances();
 
             return app(self::class)->start($json, 'Imported');
-        });
+        }), $json);
+    }
+
+    /** @param  string  $json  a job file that was checked */
+    private function withRecord(Job $job, string $json): Job
+    {
+        $this->book->carry($job, json_decode($json)->record ?? []);
+
+        return $job;
     }
 
     /**

@@ -43,6 +43,21 @@ final readonly class RecordBook
     }
 
     /**
+     * What came with a job file.
+     *
+     * @param  list<\stdClass>  $carried  that fit schema/job.json
+     */
+    public function carry(Job $job, array $carried): void
+    {
+        DB::transaction(function () use ($job, $carried): void {
+            foreach ($carried as $one) {
+                $data = array_diff_key((array) $one, ['kind' => 1, 'step' => 1, 'by' => 1, 'at' => 1, 'jobVersion' => 1]);
+                $this->add($job, bin2hex(random_bytes(16)), RecordKind::from($one->kind), $one->step, $one->by, Carbon::parse($one->at), $one->jobVersion, $data);
+            }
+        });
+    }
+
+    /**
      * @param  string  $bytes  of a picture
      *
      * @throws InvalidInput where it is none that can be shown
@@ -72,15 +87,21 @@ final readonly class RecordBook
         if (JobRecord::query()->where('job_id', $job->id)->count() >= self::MOST) {
             throw InvalidInput::at('', Message::of('input.record.full', most: self::MOST));
         }
+        $this->add($job, $id, $kind, $step, trim($by), self::moment($at), $job->version, $data);
+
+        return true;
+    }
+
+    /** @param  array<string, mixed>  $data */
+    private function add(Job $job, string $id, RecordKind $kind, string $step, string $by, Carbon $at, int $jobVersion, array $data): void
+    {
         JobRecord::query()->create([
-            'id' => $id, 'job_id' => $job->id, 'kind' => $kind, 'step' => $step, 'by' => trim($by), 'at' => self::moment($at), 'job_version' => $job->version, 'data' => $data,
+            'id' => $id, 'job_id' => $job->id, 'kind' => $kind, 'step' => $step, 'by' => $by, 'at' => $at, 'job_version' => $jobVersion, 'data' => $data,
         ]);
         if (isset($data['text'])) {
             // The desk finds jobs by it.
             DB::update('UPDATE job_texts SET record = record || char(10) || ? WHERE job_id = ?', [$data['text'], $job->id]);
         }
-
-        return true;
     }
 
     /** @throws InvalidInput */

@@ -46,6 +46,15 @@ final class JobRecord extends Model
         return $stages;
     }
 
+    /** @return list<array<string, mixed>> what goes along with the job’s file */
+    public static function carried(Job $job): array
+    {
+        return array_values(array_map(
+            static fn (self $record): array => array_diff_key($record->open(), ['id' => 1, 'job' => 1]),
+            array_filter(self::ofJob($job), static fn (self $record): bool => $record->kind !== RecordKind::Photograph),
+        ));
+    }
+
     /** @return array<string, mixed> all that is kept of it */
     public function open(): array
     {

@@ -173,6 +173,28 @@ final class HandoverTest extends TestCase
         self::assertSame([], $found('whistling'));
     }
 
+    public function test_a_job_file_takes_the_record_along_and_brings_it_back(): void
+    {
+        $id = $this->orchard()['id'];
+        self::assertArrayNotHasKey('record', json_decode((string) $this->get("/api/jobs/{$id}/file")->getContent(), true));
+        $this->write(
+            $id, ['kind' => 'reading', 'step' => self::VOLTS, 'typed' => '12'], ['kind' => 'tick', 'step' => 'fan', 'done' => true],
+            ['kind' => 'note', 'step' => '', 'text' => 'Quarry dust'], ['kind' => 'stage', 'step' => '', 'stage' => 'proven'],
+        );
+        $file = (string) $this->get("/api/jobs/{$id}/file")->assertOk()->getContent();
+        $other = $this->postText('/api/jobs/import', $file)->assertCreated()->json('id');
+        $handover = $this->getJson("/api/jobs/{$other}/handover");
+        self::assertTrue($handover->json('readings')[self::VOLTS]['passes']);
+        self::assertSame('proven', $handover->json('stage'));
+        self::assertCount(4, $handover->json('records'));
+        self::assertContains($other, array_column($this->getJson('/api/jobs?search=quarry')->json('rows'), 'id'));
+        foreach (['"kind":"tick"' => '"kind":"rumour"', '"done":true' => '"done":"so"', '"step":"fan"' => '"step":"fan","rank":1'] as $right => $wrong) {
+            $spoiled = str_replace($right, $wrong, (string) json_encode(json_decode($file), JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION));
+            self::assertStringContainsString($wrong, $spoiled);
+            $this->postText('/api/jobs/import', $spoiled)->assertUnprocessable();
+        }
+    }
+
     public function test_minutes_come_from_the_workshops_own_ticks_once_there_are_enough(): void
     {
         $jobs = [$this->orchard()['id']];

@@ -12,6 +12,7 @@ use App\Handover\Standing;
 use App\Http\SavedJob;
 use App\Models\Job;
 use App\Models\JobLog;
+use App\Models\JobRecord;
 use App\People\Visitor;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -41,7 +42,11 @@ final readonly class ExportController
     {
         $file = $visitor->seesCustomers() ? $job->file() : JobFile::withoutCustomer($this->saved->design($job)->file);
 
-        $text = $file === [] ? $job->storedFile() : JobFile::encode($parts->added($file, array_column($job->revision()->sizes ?? [], 'part')));
+        // Notes name customers.
+        $record = $visitor->seesCustomers() ? JobRecord::carried($job) : [];
+        $text = $file === [] ? $job->storedFile() : JobFile::encode([
+            ...$parts->added($file, array_column($job->revision()->sizes ?? [], 'part')), ...($record === [] ? [] : ['record' => $record]),
+        ]);
 
         return $this->download($job, $text, 'lampthread.json', 'application/json');
     }

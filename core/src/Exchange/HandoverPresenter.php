@@ -32,6 +32,9 @@ final readonly class HandoverPresenter
     /** A measured current is offered in the place of the told one where it is off by more than this, over it. */
     private const WORTH_TAKING = 0.04;
 
+    /** Ranges of usual instruments, in their own unit (common practice, no source). */
+    private const RANGES = ['volt' => [2.0, 20.0, 60.0], 'ampere' => [40.0, 100.0, 400.0], 'ohm' => [200.0, 2000.0, 2e6]];
+
     private TestPlan $plan;
 
     public function __construct(private Sizing $sizing)
@@ -45,7 +48,7 @@ final readonly class HandoverPresenter
         return array_values(array_map(fn (TestStep $step): array => [
             'id' => $step->id, 'phase' => $step->phase->value, 'title' => $step->title, 'setting' => $step->setting, 'reads' => $step->reads->value,
             'expected' => $step->expected, 'least' => $step->least, 'most' => is_finite($step->most) ? $step->most : null,
-            'says' => self::range($step), 'minutes' => $step->minutes, 'caution' => $step->caution, 'fingerprint' => $step->fingerprint(),
+            'says' => self::range($step), 'instrument' => self::instrument($step), 'minutes' => $step->minutes, 'caution' => $step->caution, 'fingerprint' => $step->fingerprint(),
             'leads' => $this->leads($step->from, $step->to),
         ], $this->plan->steps()));
     }
@@ -248,6 +251,18 @@ final readonly class HandoverPresenter
         }
 
         return $leads;
+    }
+
+    /** Which instrument, and its smallest usual range that takes what is expected. */
+    private static function instrument(TestStep $step): Message
+    {
+        $most = min(Reads::OPEN_OHM, max(abs((float) $step->expected), is_finite($step->most) ? abs($step->most) : 0.0));
+        $fits = array_filter(self::RANGES[$step->reads->value] ?? [], static fn (float $range): bool => $range >= $most);
+
+        // What is printed on a fuse is read with the eyes.
+        $reads = $step->reads === Reads::Ampere && $step->from === null ? Reads::Seen : $step->reads;
+
+        return Message::of("instrument.{$reads->value}", range: $step->reads->of($fits === [] ? $most : min($fits)));
     }
 
     private static function range(TestStep $step): Message

@@ -57,8 +57,8 @@ final readonly class JobFile
             ));
         }
         $this->schema->check('job', $data);
-        // Read apart, as they belong on the shelf: see CarriedParts.
-        unset($data->ownParts);
+        // Read apart, as they belong on the shelf and into the record of the job.
+        unset($data->ownParts, $data->record);
         $file = json_decode((string) json_encode($data, JSON_PRESERVE_ZERO_FRACTION), true);
         $this->brief($file);
 

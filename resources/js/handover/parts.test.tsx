@@ -29,6 +29,7 @@ const TEST: HandoverTest = {
   least: 11.4,
   most: 12.6,
   says: "12 V; 11.4 V to 12.6 V",
+  instrument: "multimeter, 20 V",
   minutes: 2,
   caution: "Fans start without warning.",
   fingerprint: "abc",
