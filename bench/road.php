@@ -84,4 +84,4 @@ $spice = static fn (string $file): callable => static fn (): string => (string) 
 $theirs = $median($spice($path), 5) - $median($spice($empty), 5);
 $ours = $median(static fn (): Outcome => $vehicle->drive($hour), RUNS);
 array_map(unlink(...), [$path, $empty]);
-printf("ngspice, the three lumps alone, an hour at 0.1 s: %.0f ms; ratio to ours with fans, thermostat and road: %.1f\n", $theirs, $theirs / $ours);
+printf("ngspice, the four lumps alone, an hour at 0.1 s: %.0f ms; ratio to ours with fans, thermostat and road: %.1f\n", $theirs, $theirs / $ours);
