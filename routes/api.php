@@ -42,6 +42,7 @@ Route::middleware([May::class.':ask', SubstituteBindings::class])->group(functio
     Route::get('jobs/{job}/file', [ExportController::class, 'file']);
     Route::get('jobs/{job}/cut-list.csv', [ExportController::class, 'cutList']);
     Route::get('jobs/{job}/parts.csv', [ExportController::class, 'parts']);
+    Route::get('jobs/{job}/parts.fods', [ExportController::class, 'partsSpreadsheet']);
     Route::get('jobs/{job}/dossier.pdf', [ExportController::class, 'dossier']);
     Route::get('jobs/{job}/labels.pdf', [ExportController::class, 'labels']);
     Route::get('jobs/{job}/follow-up.ics', [ExportController::class, 'followUp']);

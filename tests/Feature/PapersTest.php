@@ -74,6 +74,19 @@ final class PapersTest extends TestCase
         $this->get("/api/jobs/{$job['id']}/labels.pdf?paper=a9")->assertUnprocessable()->assertJsonPath('problems.0.at', '/paper');
     }
 
+    public function test_parts_go_out_as_a_spreadsheet_whose_numbers_are_numbers(): void
+    {
+        $job = $this->orchard();
+        $answer = $this->get("/api/jobs/{$job['id']}/parts.fods")->assertOk();
+        $xml = new \SimpleXMLElement((string) $answer->getContent());
+        $rows = $xml->xpath('//table:table-row') ?: [];
+        self::assertCount(count($job['design']['parts']) + 1, $rows);
+        $first = $job['design']['parts'][0];
+        self::assertSame($first['part'], (string) ($xml->xpath('//table:table-row[2]/table:table-cell[1]/text:p') ?: [''])[0]);
+        self::assertSame('float', (string) ($xml->xpath('//table:table-row[2]/table:table-cell[5]/@office:value-type') ?: [''])[0]);
+        self::assertEqualsWithDelta($first['price'], (float) ($xml->xpath('//table:table-row[2]/table:table-cell[5]/@office:value') ?: ['0'])[0], 1e-9);
+    }
+
     public function test_no_table_loses_its_head_on_the_next_page(): void
     {
         $id = $this->orchard()['id'];

@@ -23,7 +23,7 @@ use LampThread\Exchange\CutListCsv;
 use LampThread\Exchange\HandoverPresenter;
 use LampThread\Exchange\JobFile;
 use LampThread\Exchange\Log\LogPresenter;
-use LampThread\Exchange\PartsCsv;
+use LampThread\Exchange\PartsList;
 use LampThread\Exchange\SpiceNetlist;
 use LampThread\Exchange\ThreadsSvg;
 use LampThread\Exchange\Wording;
@@ -75,7 +75,14 @@ final readonly class ExportController
 
     public function parts(Job $job): Response
     {
-        return $this->download($job, PartsCsv::of(Loom::of($this->saved->design($job)->sizing(), $this->shelf), $this->wording), 'parts.csv', 'text/csv');
+        return $this->download($job, PartsList::csv(Loom::of($this->saved->design($job)->sizing(), $this->shelf), $this->wording), 'parts.csv', 'text/csv');
+    }
+
+    public function partsSpreadsheet(Job $job): Response
+    {
+        $spreadsheet = PartsList::spreadsheet(Loom::of($this->saved->design($job)->sizing(), $this->shelf), $this->wording);
+
+        return $this->download($job, $spreadsheet, 'parts.fods', 'application/vnd.oasis.opendocument.spreadsheet-flat-xml');
     }
 
     /** The query names the paper: a4 or letter. */

@@ -24,6 +24,7 @@ export function PapersPart({ handover, records }: Props) {
           <Paper href={`/api/jobs/${job.id}/dossier.pdf?paper=letter`}>Dossier, letter</Paper>
           <Paper href={`/api/jobs/${job.id}/readings.csv`}>Readings, CSV</Paper>
           <Paper href={`/api/jobs/${job.id}/parts.csv`}>Parts to order, CSV</Paper>
+          <Paper href={`/api/jobs/${job.id}/parts.fods`}>Parts to order, spreadsheet</Paper>
           <Paper href={`/api/jobs/${job.id}/labels.pdf`}>Labels, A4</Paper>
           <Paper href={`/api/jobs/${job.id}/follow-up.ics`}>Follow-up checks, calendar</Paper>
           <Paper href={`/api/jobs/${job.id}/file`}>Job file</Paper>
