@@ -27,7 +27,7 @@ final readonly class Dossier
      * @param  string  $printed  the day
      * @param  string  $customer  empty where whoever prints it does not see customers
      */
-    public function pdf(Design $design, array $standing, ?array $comparison, int $version, string $size, string $printed, string $customer): string
+    public function pdf(Design $design, array $standing, ?array $comparison, int $version, string $size, string $printed, string $customer, Workshop $workshop): string
     {
         $standing = json_decode(json_encode($standing, JSON_THROW_ON_ERROR), true);
         $answer = json_decode($design->answer(), true);
@@ -36,7 +36,7 @@ final readonly class Dossier
         $html = $this->views->make('dossier', [
             'file' => $design->file, 'design' => $answer, 'standing' => $standing, 'readings' => $standing['readings'], 'version' => $version,
             'printed' => $printed, 'customer' => $customer, 'drawing' => $drawing = ThreadsSvg::of($design->sizing(), $this->wording),
-            'workshop' => Workshop::kept(),
+            'workshop' => $workshop,
             'drawingMm' => self::widthMm($drawing),
             'card' => $this->wording->worded(SetPointCard::of(Vehicle::of($design->sizing()))),
             'because' => array_map(fn (array $choice): string => self::because($choice), array_column($answer['choices'], null, 'id')),

@@ -21,6 +21,12 @@ final readonly class Workshop
         return new self($of('name'), $of('address'), $of('money'), (float) $of('hourPrice'));
     }
 
+    /** Where no database is asked: a command works on a file alone. */
+    public static function unnamed(): self
+    {
+        return new self('', '', '', 0.0);
+    }
+
     /** @param  \stdClass  $asked  that fits schema/workshop.json */
     public static function keep(\stdClass $asked): self
     {

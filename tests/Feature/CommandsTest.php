@@ -77,7 +77,7 @@ final class CommandsTest extends TestCase
         self::assertSame([], array_diff(['id', 'setting', 'leads', 'reads', 'expected', 'least', 'most'], array_keys($test)));
         $path = tempnam(sys_get_temp_dir(), 'paper');
         foreach (['pdf' => '%PDF', 'labels' => '%PDF', 'csv' => 'wire,', 'svg' => '<svg', 'spice' => 'Orchard'] as $kind => $begins) {
-            $run = $this->command(['lamp:export', Orchard::PATH, '--as', $kind, '--out', $path]);
+            $run = $this->command(['lamp:export', Orchard::PATH, '--as', $kind, '--out', $path], ['LAMP_DATABASE' => '/nowhere/none.sqlite']);
             self::assertSame(0, $run->getExitCode(), $run->getErrorOutput());
             self::assertStringContainsString($begins, substr((string) file_get_contents($path), 0, 200));
         }
@@ -98,7 +98,7 @@ final class CommandsTest extends TestCase
     /** They work on a file alone: a workshop's database may not be there, or be in use. */
     public function test_commands_need_no_database(): void
     {
-        foreach (['lamp:design', 'lamp:bench', 'lamp:prove', 'lamp:road', 'lamp:record'] as $command) {
+        foreach (['lamp:design', 'lamp:bench', 'lamp:prove', 'lamp:road', 'lamp:record', 'lamp:handover'] as $command) {
             $run = $this->command([$command, Orchard::PATH], ['LAMP_DATABASE' => '/nowhere/none.sqlite']);
             self::assertSame(0, $run->getExitCode(), $command.$run->getErrorOutput());
         }

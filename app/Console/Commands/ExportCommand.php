@@ -9,6 +9,7 @@ use App\Documents\Dossier;
 use App\Documents\Labels;
 use App\Documents\Paper;
 use App\Handover\Standing;
+use App\Handover\Workshop;
 use Illuminate\Console\Command;
 use LampThread\Circuit\Component\Key;
 use LampThread\Circuit\Component\OperatingConditions;
@@ -59,6 +60,6 @@ final class ExportCommand extends JobFileCommand
     {
         $standing = $this->wording->worded(Standing::untouched(new HandoverPresenter($design->sizing()))->answer());
 
-        return $this->laravel->make(Dossier::class)->pdf($design, $standing, null, 1, Paper::SIZES[0], gmdate('Y-m-d'), $design->file['job']['customer']);
+        return $this->laravel->make(Dossier::class)->pdf($design, $standing, null, 1, Paper::SIZES[0], gmdate('Y-m-d'), $design->file['job']['customer'], Workshop::unnamed());
     }
 }

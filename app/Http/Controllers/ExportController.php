@@ -9,6 +9,7 @@ use App\Documents\FollowUp;
 use App\Documents\Labels;
 use App\Documents\Paper;
 use App\Handover\Standing;
+use App\Handover\Workshop;
 use App\Http\SavedJob;
 use App\Models\Job;
 use App\Models\JobLog;
@@ -96,7 +97,7 @@ final readonly class ExportController
         $compared = JobLog::compared($job);
         $comparison = $compared === null ? null : $this->wording->worded(LogPresenter::comparison($compared));
 
-        return $this->download($job, $dossier->pdf($design, $standing, $comparison, $job->version, $size, gmdate('Y-m-d'), $customer), 'pdf', 'application/pdf');
+        return $this->download($job, $dossier->pdf($design, $standing, $comparison, $job->version, $size, gmdate('Y-m-d'), $customer, Workshop::kept()), 'pdf', 'application/pdf');
     }
 
     public function labels(Request $request, Job $job, Labels $labels): Response
