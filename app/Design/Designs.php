@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Design;
 
+use LampThread\Exchange\Changes;
 use LampThread\Exchange\JobFile;
 use LampThread\Exchange\Wording;
 use LampThread\Message\InvalidInput;
@@ -37,6 +38,18 @@ final class Designs
         $this->remember($this->key($file));
 
         return $file;
+    }
+
+    /**
+     * A design with changes that are tried and not kept.
+     *
+     * @param  array<string, mixed>  $changes  place to value
+     *
+     * @throws InvalidInput
+     */
+    public function changed(Design $design, array $changes): Design
+    {
+        return $this->of($this->decode(JobFile::encode(Changes::apply($design->file, $changes))));
     }
 
     /**

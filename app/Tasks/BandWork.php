@@ -9,8 +9,6 @@ use App\Design\Designs;
 use App\Http\Requests\RoadRequest;
 use App\Models\OwnDrive;
 use LampThread\Exchange\BandPresenter;
-use LampThread\Exchange\Changes;
-use LampThread\Exchange\JobFile;
 use LampThread\Exchange\Schema;
 use LampThread\Exchange\SpreadsReader;
 use LampThread\Exchange\Wording;
@@ -40,7 +38,7 @@ final readonly class BandWork implements Work
         $drive = OwnDrive::asked($asked);
         $settings = [[Message::of('road.as-it-stands'), $design]];
         if ($asked->changes !== []) {
-            $changed = $this->designs->of($this->designs->decode(JobFile::encode(Changes::apply($design->file, $asked->changes))));
+            $changed = $this->designs->changed($design, $asked->changes);
             $settings[] = [$asked->label === null ? Message::of('road.changed') : Message::verbatim($asked->label), $changed];
         }
         $rows = function () use ($settings, $asked, $drive): iterable {

@@ -166,7 +166,7 @@ final class PeopleTest extends TestCase
         $this->call(
             'POST', "/api/jobs/{$job}/photographs?id=abcdef012345&by=R&at=now", server: ['CONTENT_TYPE' => 'application/octet-stream'], content: 'x',
         )->assertForbidden();
-        $this->call('POST', "/api/jobs/{$job}/logs?name=x", server: ['CONTENT_TYPE' => 'text/csv'], content: 'a,b')->assertForbidden();
+        $this->postCsv("/api/jobs/{$job}/logs?name=x", 'a,b')->assertForbidden();
         $this->postJson("/api/jobs/{$job}/road/drives/made", [])->assertForbidden();
         self::assertSame(0, DB::table('records')->count() + DB::table('photographs')->count() + DB::table('logs')->count());
         $this->actingAs($this->person('Fitter', Role::Fitter));

@@ -146,7 +146,7 @@ final class RoadTest extends TestCase
     {
         $id = $this->orchard()['id'];
         $csv = "time_s,speed_kmh,engine_rpm\n0,0,800\n60,50,2000\n";
-        $drive = $this->call('POST', "/api/jobs/{$id}/road/drives?name=Hill", server: ['CONTENT_TYPE' => 'text/csv'], content: $csv)
+        $drive = $this->postCsv("/api/jobs/{$id}/road/drives?name=Hill", $csv)
             ->assertCreated()->assertJsonPath('isOwn', true)->json('id');
         DB::table('drives')->update(['drive' => '{']);
         $this->postJson("/api/jobs/{$id}/road", ['drive' => '3-queue'])->assertOk()

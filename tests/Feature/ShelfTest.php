@@ -129,7 +129,7 @@ final class ShelfTest extends TestCase
     /** @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response> */
     private function csv(string $csv): \Illuminate\Testing\TestResponse
     {
-        return $this->call('POST', '/api/shelf/import', server: ['CONTENT_TYPE' => 'text/csv'], content: $csv);
+        return $this->postCsv('/api/shelf/import', $csv);
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\GivenName;
 use App\Http\SavedJob;
 use App\Models\Job;
 use App\Models\JobLog;
@@ -30,8 +31,6 @@ use LampThread\Road\Vehicle;
 /** Logs taken on a job's vehicle. */
 final readonly class LogController
 {
-    private const LONGEST_NAME = 80;
-
     private const MOST_LOGS = 40;
 
     /** A fit drives a log some forty times. */
@@ -54,11 +53,8 @@ final readonly class LogController
 
     public function store(Request $request, Job $job): JsonResponse
     {
-        $name = trim($request->query->getString('name'));
+        $name = GivenName::of($request);
         $taken = $request->query->getString('taken', 'other');
-        if ($name === '' || mb_strlen($name) > self::LONGEST_NAME) {
-            throw InvalidInput::at('/name', Message::of('input.drive.name', most: self::LONGEST_NAME));
-        }
         if (! in_array($taken, JobLog::TAKEN, true)) {
             throw InvalidInput::at('/taken', Message::of('input.log.no-such-time', given: $taken, times: JobLog::TAKEN));
         }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Design\Designs;
 use App\Http\Requests\Body;
+use App\Http\Requests\GivenName;
 use App\Http\Requests\RoadRequest;
 use App\Http\SavedJob;
 use App\Models\Job;
@@ -13,22 +14,17 @@ use App\Models\OwnDrive;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use LampThread\Exchange\Changes;
 use LampThread\Exchange\DriveCsv;
-use LampThread\Exchange\JobFile;
 use LampThread\Exchange\MadeDrive;
 use LampThread\Exchange\RoadPresenter;
 use LampThread\Exchange\SetPointCard;
 use LampThread\Exchange\Wording;
-use LampThread\Message\InvalidInput;
 use LampThread\Message\Message;
 use LampThread\Road\Coolant;
 use LampThread\Road\Vehicle;
 
 final readonly class RoadController
 {
-    private const LONGEST_NAME = 80;
-
     public function __construct(private SavedJob $saved, private Designs $designs, private Wording $wording, private Body $body) {}
 
     /** The job as it stands, and with changes where the request names some. */
@@ -41,7 +37,7 @@ final readonly class RoadController
             RoadPresenter::outcome(Message::of('road.as-it-stands'), $design->brief, Vehicle::of($design->sizing(), $asked->altitudeM)->drive($drive)),
         ];
         if ($asked->changes !== []) {
-            $other = $this->designs->of($this->designs->decode(JobFile::encode(Changes::apply($design->file, $asked->changes))));
+            $other = $this->designs->changed($design, $asked->changes);
             $label = $asked->label === null ? Message::of('road.changed') : Message::verbatim($asked->label);
             $outcomes[] = RoadPresenter::outcome($label, $other->brief, Vehicle::of($other->sizing(), $asked->altitudeM)->drive($drive));
         }
@@ -70,10 +66,7 @@ final readonly class RoadController
 
     public function import(Request $request, Job $job): JsonResponse
     {
-        $name = trim($request->string('name')->toString());
-        if ($name === '' || mb_strlen($name) > self::LONGEST_NAME) {
-            throw InvalidInput::at('/name', Message::of('input.drive.name', most: self::LONGEST_NAME));
-        }
+        $name = GivenName::of($request);
         [$drive] = (new DriveCsv($this->saved->design($job)->brief->driveline))->read($request->getContent(), $name);
 
         return new JsonResponse($this->wording->worded(RoadPresenter::drive(OwnDrive::keep($name, $drive))), 201);

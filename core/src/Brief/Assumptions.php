@@ -10,6 +10,13 @@ final class Assumptions
     /** Idle of a usual engine, rpm. */
     public const IDLE_RPM = 850.0;
 
+    /** Engine speed by road speed where neither it nor the gears are told, rpm and rpm for each km/h (common practice, no source). */
+    private const CRUISING_RPM = 1300.0;
+
+    private const RPM_PER_KMH = 12.0;
+
+    private const STANDING_KMH = 1.0;
+
     /** Engine speed at which the alternator surely gives its rated output and holds its voltage, rpm. */
     public const CHARGING_RPM = 3000.0;
 
@@ -26,5 +33,11 @@ final class Assumptions
     public static function usableAh(float $batteryAh): float
     {
         return (1 - self::LEAST_CHARGE_SHARE) * $batteryAh;
+    }
+
+    /** Engine speed a usual vehicle has at a road speed, rpm. */
+    public static function engineRpm(float $speedKmh): float
+    {
+        return $speedKmh < self::STANDING_KMH ? self::IDLE_RPM : self::CRUISING_RPM + self::RPM_PER_KMH * $speedKmh;
     }
 }

@@ -75,7 +75,7 @@ final readonly class HandoverPresenter
     /** Whether a reading passes; null where this job has no such test, or another one by now. */
     public function passes(string $step, string $fingerprint, float $value): ?bool
     {
-        $test = $this->plan->steps()[$step] ?? null;
+        $test = $this->plan->step($step);
 
         return $test === null || $test->fingerprint() !== $fingerprint ? null : $test->passes($value);
     }
@@ -83,12 +83,12 @@ final readonly class HandoverPresenter
     /** What a step reads, which need not be one of the plan's own. */
     public function reads(string $step): Reads
     {
-        return ($this->plan->steps()[$step] ?? null)->reads ?? $this->plan->measurement($step)->reads;
+        return $this->plan->step($step)->reads ?? $this->plan->measurement($step)->reads;
     }
 
     public function fingerprint(string $step): string
     {
-        return ($this->plan->steps()[$step] ?? null)?->fingerprint() ?? '';
+        return $this->plan->step($step)?->fingerprint() ?? '';
     }
 
     /**
@@ -102,7 +102,7 @@ final readonly class HandoverPresenter
         $readings = [];
         $wrong = [];
         foreach ($values as $step => $value) {
-            $test = $this->plan->steps()[$step] ?? null;
+            $test = $this->plan->step($step);
             $setting = explode('/', $step)[0];
             if (isset($this->plan->settings[$setting])) {
                 $readings[$setting][] = new TakenReading($this->plan->measurement($step), $value);
@@ -140,7 +140,7 @@ final readonly class HandoverPresenter
     {
         $proposals = $this->starts($values);
         foreach ($values as $step => $value) {
-            $test = $this->plan->steps()[$step] ?? null;
+            $test = $this->plan->step($step);
             if ($test?->expected === null || $test->reads !== Reads::Ampere || ! isset($this->plan->settings[explode('/', $step)[0]])) {
                 continue;
             }
@@ -169,7 +169,7 @@ final readonly class HandoverPresenter
         $proposals = [];
         foreach ($this->plan->circuit->each(FanMotor::class) as $at => $motor) {
             $id = "start/ampere/{$motor->id}/";
-            $expected = ($this->plan->steps()[$id] ?? null)?->expected;
+            $expected = $this->plan->step($id)?->expected;
             $value = $values[$id] ?? null;
             $isWorth = $expected !== null && $value !== null && abs($value / $expected - 1) > self::WORTH_TAKING && $value > $motor->fan->runA && $value < 3 * $expected;
             if ($isWorth) {
@@ -191,7 +191,7 @@ final readonly class HandoverPresenter
         $isSolved = isset($this->plan->settings[explode('/', $step)[0]]);
         $value = $isSolved
             ? $meter->shows($this->plan->measurement($step))
-            : $meter->showsStep($this->plan->steps()[$step] ?? throw InvalidInput::at('/step', Message::of('input.no-such-test', id: $step)));
+            : $meter->showsStep($this->plan->step($step) ?? throw InvalidInput::at('/step', Message::of('input.no-such-test', id: $step)));
         $reads = $this->reads($step);
 
         return match (true) {

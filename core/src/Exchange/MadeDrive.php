@@ -23,12 +23,8 @@ final readonly class MadeDrive
     /** A gradient, the key and the air conditioning change within this, s. */
     private const TURNS_S = 1.0;
 
-    /** Engine speed people let a gear go down to before they change, rpm; and by road speed where no gears are told (common practice, no source). */
+    /** Engine speed people let a gear go down to before they change, rpm (common practice, no source). */
     private const LEAST_RPM = 1500.0;
-
-    private const CRUISING_RPM = 1300.0;
-
-    private const RPM_PER_KMH = 12.0;
 
     public function __construct(private ?Driveline $driveline) {}
 
@@ -69,11 +65,8 @@ final readonly class MadeDrive
     /** In the highest gear that still pulls. */
     private function rpm(float $speedKmh): float
     {
-        if ($speedKmh < 1) {
-            return Assumptions::IDLE_RPM;
-        }
-        if ($this->driveline === null) {
-            return self::CRUISING_RPM + self::RPM_PER_KMH * $speedKmh;
+        if ($speedKmh < 1 || $this->driveline === null) {
+            return Assumptions::engineRpm($speedKmh);
         }
         $inGear = array_map(fn (float $ratio): float => $speedKmh / $this->driveline->roadKmh(1.0, $ratio), $this->driveline->gearRatios);
         $pulling = array_filter($inGear, static fn (float $rpm): bool => $rpm >= self::LEAST_RPM);

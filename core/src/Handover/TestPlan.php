@@ -45,6 +45,12 @@ final class TestPlan
         return $this->steps ??= $this->made();
     }
 
+    /** Null where the plan has none of that id. */
+    public function step(string $id): ?TestStep
+    {
+        return $this->steps()[$id] ?? null;
+    }
+
     /** @return array<string, TestStep> */
     private function made(): array
     {
@@ -85,7 +91,7 @@ final class TestPlan
         return $isThere ? $measurement : throw InvalidInput::at('/step', Message::of('input.no-such-test', id: $id));
     }
 
-    /** A fan's plus and minus, a coil’s two ends: the battery’s poles for short. */
+    /** Whether it is one of the battery’s own. */
     public static function isPole(string $terminal): bool
     {
         return $terminal === Rail::SUPPLY || $terminal === Rail::EARTH;

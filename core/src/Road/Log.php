@@ -15,11 +15,6 @@ final readonly class Log
 
     private const LEAST_GAP_S = 10.0;
 
-    /** Engine speed by road speed where none was logged, rpm and rpm for each km/h (common practice, no source). */
-    private const CRUISING_RPM = 1300.0;
-
-    private const RPM_PER_KMH = 12.0;
-
     /** Engine speed of its rated power, rpm (common practice, no source). */
     private const RATED_RPM = 5000.0;
 
@@ -90,9 +85,7 @@ final readonly class Log
     public function drive(string $id, Message $name, ?array $fansOn, float $ambientC): Drive
     {
         $speeds = self::isMeasured($this->speedKmh) ? self::filled($this->speedKmh) : array_fill(0, count($this->timesS), 0.0);
-        $rpms = self::isMeasured($this->rpm) ? self::filled($this->rpm) : array_map(
-            static fn (float $kmh): float => $kmh < 1 ? Assumptions::IDLE_RPM : self::CRUISING_RPM + self::RPM_PER_KMH * $kmh, $speeds,
-        );
+        $rpms = self::isMeasured($this->rpm) ? self::filled($this->rpm) : array_map(Assumptions::engineRpm(...), $speeds);
         $coolantC = self::filled($this->coolantC);
         $loads = array_fill(0, count($this->timesS), null);
         if (self::isMeasured($this->loadPercent)) {

@@ -130,8 +130,7 @@ final readonly class SetPointAdviser
         $fits = array_filter(
             $this->shelf->switches(), static fn (SwitchPart $switch): bool => $switch->offC >= $leastOffC && $switch->onC <= $mostC && $switch->onC > $beforeC,
         );
-        $far = static fn (SwitchPart $switch): float => abs($switch->onC - $onC) + 0.25 * abs($switch->offC - $offC);
-        usort($fits, static fn (SwitchPart $a, SwitchPart $b): int => $far($a) <=> $far($b));
+        usort($fits, static fn (SwitchPart $a, SwitchPart $b): int => $a->apartK($onC, $offC) <=> $b->apartK($onC, $offC));
         foreach ($fits as $switch) {
             if ($this->vehicle->stops($stage, $band->movedTo($switch->onC, $switch->onC - $switch->offC))) {
                 return $switch;

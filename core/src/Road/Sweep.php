@@ -135,8 +135,7 @@ final readonly class Sweep
     {
         foreach ($this->brief->control->stages as $stage) {
             if ($stage->decider->band() !== null) {
-                $far = static fn (SwitchPart $switch): float => abs($switch->onC - $cell->onC) + 0.25 * abs($switch->offC - $cell->offC);
-                usort($switches, static fn (SwitchPart $a, SwitchPart $b): int => $far($a) <=> $far($b));
+                usort($switches, static fn (SwitchPart $a, SwitchPart $b): int => $a->apartK($cell->onC, $cell->offC) <=> $b->apartK($cell->onC, $cell->offC));
 
                 return $stage->decider->isFixedPair() ? $switches[0] ?? null : null;
             }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace LampThread\Tests\Exchange;
 
 use LampThread\Exchange\Log\LogPresenter;
-use LampThread\Exchange\Log\LogReader;
 use LampThread\Exchange\Log\StandIn;
 use LampThread\Exchange\Wording;
 use LampThread\Road\Drives;
@@ -22,7 +21,7 @@ final class LogPresenterTest extends TestCase
     public function test_a_log_is_laid_over_the_plan_of_the_same_drive(): void
     {
         $vehicle = Vehicle::of(Orchard::sizing(['/heat' => ['ratedKw' => 70]]));
-        $log = self::read(StandIn::Logger->record($vehicle, Drives::standard()['3-queue'], []));
+        $log = LogText::read(StandIn::Logger->record($vehicle, Drives::standard()['3-queue'], []));
         $over = LogPresenter::overPlan(LogPresenter::summary('1', 'Queue', 'before', '', $log), $log, $vehicle);
 
         self::assertLessThanOrEqual(701, count($over['curve']));
@@ -36,7 +35,7 @@ final class LogPresenterTest extends TestCase
 
     public function test_what_is_taken_for_granted_is_said(): void
     {
-        $log = self::read("time_s,coolant_c\n0,80\n60,84\n120,86\n");
+        $log = LogText::read("time_s,coolant_c\n0,80\n60,84\n120,86\n");
         $over = LogPresenter::overPlan(LogPresenter::summary('1', 'Short', 'other', '', $log), $log, Vehicle::of(Orchard::sizing()));
         self::assertCount(3, $over['assumes']);
         self::assertSame([], $over['log']['measured']);
@@ -45,7 +44,7 @@ final class LogPresenterTest extends TestCase
 
     public function test_a_comparison_says_cooler_hotter_or_that_it_cannot_tell(): void
     {
-        $log = static fn (float $coolantC): Log => self::read("time_s,coolant_c,ambient_c,speed_kmh\n".implode("\n", array_map(
+        $log = static fn (float $coolantC): Log => LogText::read("time_s,coolant_c,ambient_c,speed_kmh\n".implode("\n", array_map(
             static fn (int $timeS): string => "{$timeS},{$coolantC},20,0", range(0, 900, 10),
         ))."\n");
         $says = static fn (float $before, float $after): string => Wording::english()->worded(
@@ -54,16 +53,5 @@ final class LogPresenterTest extends TestCase
         self::assertStringContainsStringIgnoringCase('cooler', $says(98, 88));
         self::assertStringContainsStringIgnoringCase('hotter', $says(88, 98));
         self::assertStringContainsStringIgnoringCase('cannot', $says(90, 90.5));
-    }
-
-    private static function read(string $file): Log
-    {
-        $stream = fopen('php://memory', 'r+') ?: self::fail('no memory');
-        fwrite($stream, $file);
-        rewind($stream);
-        $mapping = (array) LogPresenter::columns($stream)['mapping'];
-        rewind($stream);
-
-        return LogReader::read($stream, $mapping);
     }
 }

@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace LampThread\Tests\Exchange;
 
-use LampThread\Exchange\Log\LogPresenter;
-use LampThread\Exchange\Log\LogReader;
 use LampThread\Message\InvalidInput;
 use LampThread\Message\Problem;
-use LampThread\Road\Log;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -54,7 +51,7 @@ final class LogReaderTest extends TestCase
     #[DataProvider('files')]
     public function test_a_log_is_read_by_its_header(string $file, array $timesS, array $coolantC, array $others): void
     {
-        $log = self::log($file);
+        $log = LogText::read($file);
         self::assertEqualsWithDelta($timesS, $log->timesS, 1e-6);
         self::assertEqualsWithDelta($coolantC, $log->coolantC, 1e-5);
         foreach ($others as $channel => $values) {
@@ -96,7 +93,7 @@ final class LogReaderTest extends TestCase
     public function test_a_log_that_cannot_be_read_says_where(string $file, array $mapping, string $place, string $message): void
     {
         try {
-            self::log($file, $mapping === [] ? null : $mapping);
+            LogText::read($file, $mapping === [] ? null : $mapping);
             self::fail('it was read');
         } catch (InvalidInput $input) {
             self::assertContains([$place, $message], array_map(static fn (Problem $problem): array => [$problem->at, $problem->message->code], $input->problems));
@@ -110,7 +107,7 @@ final class LogReaderTest extends TestCase
         for ($row = 0; $row < 60_000; $row++) {
             $file .= ($row / 10).','.(80 + 0.002 * $row / 10)."\n";
         }
-        $log = self::log($file);
+        $log = LogText::read($file);
         self::assertLessThanOrEqual(4096, count($log->timesS));
         self::assertGreaterThan(1500, count($log->timesS));
         foreach ($log->timesS as $at => $timeS) {
@@ -118,21 +115,5 @@ final class LogReaderTest extends TestCase
             self::assertEqualsWithDelta($log->coolantC[0] + 0.002 * $timeS, $log->coolantC[$at], 1e-6);
         }
         self::assertSame([], $log->gaps());
-    }
-
-    /** @param  array<string, mixed>|null  $mapping */
-    private static function log(string $file, ?array $mapping = null): Log
-    {
-        return LogReader::read(self::stream($file), $mapping ?? (array) LogPresenter::columns(self::stream($file))['mapping']);
-    }
-
-    /** @return resource */
-    private static function stream(string $file)
-    {
-        $stream = fopen('php://memory', 'r+') ?: self::fail('no memory');
-        fwrite($stream, $file);
-        rewind($stream);
-
-        return $stream;
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace LampThread\Tests\Road;
 
-use LampThread\Exchange\Log\LogPresenter;
-use LampThread\Exchange\Log\LogReader;
 use LampThread\Exchange\Log\StandIn;
 use LampThread\Exchange\Log\StandInFault;
 use LampThread\Exchange\SpreadsReader;
@@ -17,6 +15,7 @@ use LampThread\Road\Log;
 use LampThread\Road\LogComparison;
 use LampThread\Road\LogSwitching;
 use LampThread\Road\Vehicle;
+use LampThread\Tests\Exchange\LogText;
 use LampThread\Tests\Orchard;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -129,7 +128,7 @@ final class LogTest extends TestCase
     {
         $drive = Drives::standard()['5-climb'];
         $file = $device->record(Vehicle::of(Orchard::sizing()), $drive, $faults);
-        $log = self::read($file, $units);
+        $log = LogText::read($file, units: $units);
 
         self::assertEqualsWithDelta($drive->lastS(), $log->lastS(), 40.0);
         self::assertSame(in_array(StandInFault::DropOuts, $faults, true), $log->gaps() !== []);
@@ -142,7 +141,7 @@ final class LogTest extends TestCase
     {
         $file = StandIn::Logger->record(Vehicle::of(Orchard::sizing()), Drives::standard()['5-climb'], [StandInFault::WrongUnit]);
         $this->expectException(InvalidInput::class);
-        self::read($file, []);
+        LogText::read($file);
     }
 
     /** The stand-in rides in vehicles that are up to a fifth other than told. The intervals hold what they promise: 95 of 100 the truth. */
@@ -154,7 +153,7 @@ final class LogTest extends TestCase
         $hits = $all = 0;
         foreach (range(1, 6) as $seed) {
             $true = self::truth($seed);
-            $log = self::read(StandIn::Logger->record($vehicle, Drives::standard()['5-climb'], [], $seed), []);
+            $log = LogText::read(StandIn::Logger->record($vehicle, Drives::standard()['5-climb'], [], $seed));
             $drive = $log->drive('log', Message::verbatim('log'), LogSwitching::of($log)?->ran($log), Calibration::USUAL_AMBIENT_C);
             $fit = Calibration::fit($vehicle->brief, $vehicle->fans, $drive, $log->coolantC, SpreadsReader::of(Orchard::file(), Orchard::brief()));
             self::assertLessThan($fit->rmsBeforeK + 1e-9, $fit->rmsK);
@@ -203,20 +202,5 @@ final class LogTest extends TestCase
         return new Log(
             $times, array_map($coolantC, $times), $of('ambientC'), $of('speedKmh'), $of('rpm'), $of('fanA'), $of('batteryV'), $of('loadPercent'), $of('altitudeM'),
         );
-    }
-
-    /** @param  array<string, string>  $units */
-    private static function read(string $file, array $units): Log
-    {
-        $stream = fopen('php://memory', 'r+') ?: self::fail('no memory');
-        fwrite($stream, $file);
-        rewind($stream);
-        $mapping = (array) LogPresenter::columns($stream)['mapping'];
-        foreach ($units as $channel => $unit) {
-            $mapping[$channel]['unit'] = $unit;
-        }
-        rewind($stream);
-
-        return LogReader::read($stream, $mapping);
     }
 }

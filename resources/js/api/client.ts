@@ -58,6 +58,11 @@ export function problemsOf(error: unknown): Problem[] {
   return error instanceof Refused ? error.problems : [{ at: "", message: String(error) }];
 }
 
+/** The same as a refusal, that knows the place of each. */
+export function refusedBy(error: unknown): Refused {
+  return error instanceof Refused ? error : new Refused(0, problemsOf(error));
+}
+
 /** Enough of a log to see what its columns are. */
 const FIRST_LINES_BYTES = 65_536;
 

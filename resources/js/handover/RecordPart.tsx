@@ -1,10 +1,11 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { useRef, useState } from "react";
-import { api, problemsOf, Refused } from "../api/client";
+import { useState } from "react";
+import { api, refusedBy } from "../api/client";
 import { keys } from "../api/keys";
 import type { Handover, HandoverRecord } from "../api/generated/handover";
 import { useJob } from "../job/JobContext";
 import { Button } from "../kit/Button";
+import { FileButton } from "../kit/FileButton";
 import { Panel } from "../kit/Panel";
 import { SegmentedControl } from "../kit/SegmentedControl";
 import { useText } from "../kit/messages";
@@ -135,7 +136,6 @@ function RecordRow({ record }: { record: HandoverRecord }) {
 function Photograph({ records }: { records: Records }) {
   const { job } = useJob();
   const queries = useQueryClient();
-  const input = useRef<HTMLInputElement>(null);
   const [wrong, setWrong] = useState("");
   const send = async (picture: File) => {
     setWrong("");
@@ -148,31 +148,16 @@ function Photograph({ records }: { records: Records }) {
       });
       await queries.invalidateQueries({ queryKey: keys.handovers(job.id) });
     } catch (error) {
-      setWrong(
-        error instanceof Refused
-          ? error.message
-          : problemsOf(error)
-              .map((one) => one.message)
-              .join(" "),
-      );
+      setWrong(refusedBy(error).message);
     }
   };
   return (
     <>
-      <Button onClick={() => input.current?.click()}>Add a photograph</Button>
-      <input
-        ref={input}
-        type="file"
+      <FileButton
+        label="Add a photograph"
+        name="Photograph"
         accept="image/jpeg,image/png"
-        className="hidden"
-        aria-label="Photograph"
-        onChange={(event) => {
-          const chosen = event.target.files?.[0];
-          event.target.value = "";
-          if (chosen !== undefined) {
-            void send(new File([chosen], chosen.name, { type: "image/jpeg" }));
-          }
-        }}
+        onFile={(chosen) => void send(new File([chosen], chosen.name, { type: "image/jpeg" }))}
       />
       {wrong !== "" && (
         <p role="alert" className="w-full font-semibold text-danger">

@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, problemsOf, Refused } from "../api/client";
+import { api, refusedBy } from "../api/client";
 import { keys } from "../api/keys";
 import type { Workshop } from "../api/generated/workshop";
 import { Button } from "../kit/Button";
@@ -27,13 +27,7 @@ function WorkshopForm({ kept }: { kept: Workshop }) {
     try {
       queries.setQueryData(keys.workshop, await api.keepWorkshop({ ...typed, hourPrice: price }));
     } catch (error) {
-      setWrong(
-        error instanceof Refused
-          ? error.message
-          : problemsOf(error)
-              .map((one) => one.message)
-              .join(" "),
-      );
+      setWrong(refusedBy(error).message);
     }
   };
   const field = (name: "name" | "address" | "money", label: string, most: number, width: string) => (

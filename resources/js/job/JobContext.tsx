@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { createContext, use, useCallback, useMemo, useState, type ReactNode } from "react";
-import { api, problemsOf, Refused, type Change } from "../api/client";
+import { api, type Refused, type Change, refusedBy } from "../api/client";
 import { keys } from "../api/keys";
 import type { SavedJob } from "../api/generated/saved-job";
 import { Queue } from "./Queue";
@@ -70,7 +70,7 @@ export function JobProvider({ id, children, loading, failed }: Props) {
           setFailure(undefined);
           return { version: saved.version, refused: undefined };
         } catch (error) {
-          const refused = error instanceof Refused ? error : new Refused(0, problemsOf(error));
+          const refused = refusedBy(error);
           setSaving("unsaved");
           if (refused.status === 409) {
             await queries.invalidateQueries({ queryKey: keys.job(id) });

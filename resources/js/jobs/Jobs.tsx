@@ -1,11 +1,12 @@
 import { keepPreviousData, useInfiniteQuery, useQueryClient } from "@tanstack/react-query";
-import { useRef, useState } from "react";
+import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { api, problemsOf } from "../api/client";
 import type { Problem } from "../api/generated/problem";
 import { keys } from "../api/keys";
 import { ProblemItems } from "../api/ProblemItems";
 import { Button } from "../kit/Button";
+import { FileButton } from "../kit/FileButton";
 import { useTheme } from "../kit/theme";
 import { PersonMenu } from "../people/PersonMenu";
 import { useSession } from "../people/SessionGate";
@@ -30,7 +31,6 @@ export function Jobs() {
     retry: false,
   });
   const [problems, setProblems] = useState<Problem[]>([]);
-  const file = useRef<HTMLInputElement>(null);
 
   const attempt = async (act: () => Promise<unknown>) => {
     setProblems([]);
@@ -64,21 +64,14 @@ export function Jobs() {
           Shelf
         </Link>
         <PersonMenu />
-        {mayChange && <Button onClick={() => file.current?.click()}>Import a job file</Button>}
-        <input
-          ref={file}
-          type="file"
-          accept=".json,application/json"
-          className="hidden"
-          aria-label="Job file"
-          onChange={(event) => {
-            const chosen = event.target.files?.[0];
-            event.target.value = "";
-            if (chosen !== undefined) {
-              void attempt(async () => void open((await api.importFile(await chosen.text())).id));
-            }
-          }}
-        />
+        {mayChange && (
+          <FileButton
+            label="Import a job file"
+            name="Job file"
+            accept=".json,application/json"
+            onFile={(chosen) => void attempt(async () => void open((await api.importFile(await chosen.text())).id))}
+          />
+        )}
         {mayChange && (
           <Link
             to="/new"

@@ -1,8 +1,8 @@
-import { useRef } from "react";
 import { api } from "../api/client";
 import type { JobRow } from "../api/generated/job-list";
 import { ProblemItems } from "../api/ProblemItems";
 import { Button } from "../kit/Button";
+import { FileButton } from "../kit/FileButton";
 
 interface Props {
   job: JobRow;
@@ -11,7 +11,6 @@ interface Props {
 
 /** A job whose file no longer reads: why, and the ways to mend it. */
 export function Unreadable({ job, attempt }: Props) {
-  const file = useRef<HTMLInputElement>(null);
   return (
     <div className="grid min-h-16 grow gap-2 px-4 py-3">
       <p>
@@ -28,20 +27,11 @@ export function Unreadable({ job, attempt }: Props) {
         <a href={`/api/jobs/${job.id}/file`} download className="link-button">
           Export
         </a>
-        <Button onClick={() => file.current?.click()}>Import the mended file</Button>
-        <input
-          ref={file}
-          type="file"
+        <FileButton
+          label="Import the mended file"
+          name={`Mended file of ${job.title}`}
           accept=".json,application/json"
-          className="hidden"
-          aria-label={`Mended file of ${job.title}`}
-          onChange={(event) => {
-            const chosen = event.target.files?.[0];
-            event.target.value = "";
-            if (chosen !== undefined) {
-              void attempt(async () => api.mend(job.id, await chosen.text()));
-            }
-          }}
+          onFile={(chosen) => void attempt(async () => api.mend(job.id, await chosen.text()))}
         />
         <Button onClick={() => void attempt(() => api.undo(job.id, job.version))}>Undo the last change</Button>
       </div>

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { api, problemsOf, Refused } from "../api/client";
+import { api, type Refused, refusedBy } from "../api/client";
 import type { DriveLeg, MadeDrive } from "../api/generated/made-drive";
 import { ProblemItems } from "../api/ProblemItems";
 import { useJob } from "../job/JobContext";
@@ -76,7 +76,7 @@ export function DriveEditor({ made, inPlaceOf, onKept, onClose }: Props) {
     try {
       onKept((await api.makeDrive(job.id, drive, inPlaceOf)).id);
     } catch (error) {
-      setWrong(error instanceof Refused ? error : new Refused(0, problemsOf(error)));
+      setWrong(refusedBy(error));
     }
   };
   return (

@@ -1,10 +1,10 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { useRef } from "react";
-import { api, problemsOf, Refused } from "../api/client";
+import { api, type Refused, refusedBy } from "../api/client";
 import type { MadeDrive } from "../api/generated/made-drive";
 import type { UnreadableDrive } from "../api/generated/road";
 import { useJob } from "../job/JobContext";
 import { Button } from "../kit/Button";
+import { FileButton } from "../kit/FileButton";
 import { NEW_DRIVE } from "./DriveEditor";
 
 interface Props {
@@ -36,7 +36,7 @@ export function Files({ drive, isOwn, unreadable, onDrive, onMake, onWrong }: Pr
     try {
       await act();
     } catch (error) {
-      onWrong(error instanceof Refused ? error : new Refused(0, problemsOf(error)));
+      onWrong(refusedBy(error));
     }
   };
   return (
@@ -66,9 +66,10 @@ export function Files({ drive, isOwn, unreadable, onDrive, onMake, onWrong }: Pr
           <Button onClick={() => void attempt(() => removed(drive))}>Remove this drive</Button>
         </>
       )}
-      <Import
+      <FileButton
         label="Import a drive"
         name="Drive file"
+        accept=".csv,text/csv"
         onFile={(file) =>
           void attempt(async () => {
             onDrive((await api.importDrive(job.id, file.name.replace(/\.csv$/i, ""), file)).id);
@@ -84,28 +85,5 @@ export function Files({ drive, isOwn, unreadable, onDrive, onMake, onWrong }: Pr
         </p>
       ))}
     </div>
-  );
-}
-
-function Import({ label, name, onFile }: { label: string; name: string; onFile: (file: File) => void }) {
-  const input = useRef<HTMLInputElement>(null);
-  return (
-    <>
-      <Button onClick={() => input.current?.click()}>{label}</Button>
-      <input
-        ref={input}
-        type="file"
-        accept=".csv,text/csv"
-        className="hidden"
-        aria-label={name}
-        onChange={(event) => {
-          const chosen = event.target.files?.[0];
-          event.target.value = "";
-          if (chosen !== undefined) {
-            onFile(chosen);
-          }
-        }}
-      />
-    </>
   );
 }

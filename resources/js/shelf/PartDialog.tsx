@@ -1,6 +1,6 @@
 import { Dialog } from "radix-ui";
 import { useId, useState } from "react";
-import { api, problemsOf, Refused } from "../api/client";
+import { api, type Refused, refusedBy } from "../api/client";
 import type { Shelf, ShelfField, ShelfKind } from "../api/generated/shelf";
 import { Button } from "../kit/Button";
 import { SegmentedControl } from "../kit/SegmentedControl";
@@ -43,7 +43,7 @@ export function PartDialog({ draft, onClose, onKept }: Props) {
             })),
       );
     } catch (error) {
-      setRefused(error instanceof Refused ? error : new Refused(0, problemsOf(error)));
+      setRefused(refusedBy(error));
     }
   };
   const known = ["/name", ...draft.kind.fields.map((field) => `/${field.name}`)];

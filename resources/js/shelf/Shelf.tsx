@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useRef, useState } from "react";
+import { useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { Link, useNavigate } from "react-router";
 import { api, type Refused } from "../api/client";
@@ -7,6 +7,7 @@ import type { Problem } from "../api/generated/problem";
 import { keys } from "../api/keys";
 import type { Shelf as ShelfAnswer, ShelfPart } from "../api/generated/shelf";
 import { Button } from "../kit/Button";
+import { FileButton } from "../kit/FileButton";
 import { Panel } from "../kit/Panel";
 import { SegmentedControl } from "../kit/SegmentedControl";
 import { ProblemItems } from "../api/ProblemItems";
@@ -26,7 +27,6 @@ export function Shelf() {
   const shelf = useQuery<ShelfAnswer, Refused>({ queryKey: keys.shelf, queryFn: api.shelf, retry: false });
   const [shown, setShown] = useState("fuse");
   const [draft, setDraft] = useState<Draft>();
-  const file = useRef<HTMLInputElement>(null);
   const take = (answer: ShelfAnswer) => {
     queries.setQueryData(keys.shelf, answer);
     void queries.invalidateQueries({ queryKey: keys.openJobs });
@@ -66,19 +66,12 @@ export function Shelf() {
         <a href="/api/shelf/own-parts.csv" download className="link-button">
           Export own parts
         </a>
-        <Button onClick={() => file.current?.click()}>Import parts</Button>
-        <input
-          ref={file}
-          type="file"
+        <FileButton
+          label="Import parts"
+          name="Parts file"
           accept=".csv,text/csv"
-          className="hidden"
-          aria-label="Parts file"
-          onChange={(event) => {
-            const chosen = event.target.files?.[0];
-            event.target.value = "";
-            if (chosen !== undefined) {
-              imported.mutate(chosen);
-            }
+          onFile={(chosen) => {
+            imported.mutate(chosen);
           }}
         />
         <Button

@@ -68,7 +68,7 @@ final class LogPresenter
                 'says' => Message::of("log.switching.{$switching->by}"),
                 'on' => $switching->at(true),
                 'off' => $switching->at(false),
-                'events' => array_map(static fn (array $event): array => ['atS' => $event['atS'], 'isOn' => $event['isOn'], 'coolantC' => $event['coolantC']], $switching->events),
+                'events' => $switching->events,
             ],
             'bands' => array_map(static fn ($stage): array => [
                 'onC' => $stage->decider->band()?->onC, 'offC' => $stage->decider->band()?->offC,

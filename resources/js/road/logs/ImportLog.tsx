@@ -1,10 +1,11 @@
-import { useRef, useState } from "react";
-import { api, problemsOf, Refused } from "../../api/client";
+import { useState } from "react";
+import { api, type Refused, refusedBy } from "../../api/client";
 import type { LogColumns } from "../../api/generated/log-columns";
 import type { LogSummary } from "../../api/generated/logs";
 import { ProblemItems } from "../../api/ProblemItems";
 import { useJob } from "../../job/JobContext";
 import { Button } from "../../kit/Button";
+import { FileButton } from "../../kit/FileButton";
 import { Panel } from "../../kit/Panel";
 import { SegmentedControl } from "../../kit/SegmentedControl";
 import { MapColumns, type Mapping } from "./MapColumns";
@@ -13,7 +14,6 @@ import { StandIns } from "./StandIns";
 /** A file as it comes from a logger or a scan tool: its columns are named once, then it is read. */
 export function ImportLog({ onImported }: { onImported: (id: string) => void }) {
   const { job } = useJob();
-  const input = useRef<HTMLInputElement>(null);
   const [file, setFile] = useState<File>();
   const [columns, setColumns] = useState<LogColumns>();
   const [mapping, setMapping] = useState<Mapping>({});
@@ -21,7 +21,7 @@ export function ImportLog({ onImported }: { onImported: (id: string) => void }) 
   const [isReading, setReading] = useState(false);
   const [wrong, setWrong] = useState<Refused>();
   const refuse = (error: unknown) => {
-    setWrong(error instanceof Refused ? error : new Refused(0, problemsOf(error)));
+    setWrong(refusedBy(error));
   };
   const look = async (chosen: File) => {
     setWrong(undefined);
@@ -55,22 +55,12 @@ export function ImportLog({ onImported }: { onImported: (id: string) => void }) 
     <Panel title="Import a log">
       <div className="grid gap-4">
         <div className="flex flex-wrap items-end gap-4">
-          <Button tone="strong" onClick={() => input.current?.click()}>
-            Choose a file
-          </Button>
-          <input
-            ref={input}
-            type="file"
+          <FileButton
+            tone="strong"
+            label="Choose a file"
+            name="Log file"
             accept=".csv,.txt,.tsv,text/csv"
-            className="hidden"
-            aria-label="Log file"
-            onChange={(event) => {
-              const chosen = event.target.files?.[0];
-              event.target.value = "";
-              if (chosen !== undefined) {
-                void look(chosen);
-              }
-            }}
+            onFile={(chosen) => void look(chosen)}
           />
           <StandIns onRecorded={(recorded) => void look(recorded)} onWrong={refuse} />
         </div>

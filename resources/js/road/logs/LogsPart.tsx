@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, problemsOf, Refused } from "../../api/client";
+import { api, type Refused, refusedBy } from "../../api/client";
 import { keys } from "../../api/keys";
 import type { LogSummary } from "../../api/generated/logs";
 import { useJob } from "../../job/JobContext";
@@ -50,7 +50,7 @@ export function LogsPart() {
             onRemove={(id) => {
               setWrong(undefined);
               void api.removeLog(job.id, id).then(again, (error: unknown) => {
-                setWrong(error instanceof Refused ? error : new Refused(0, problemsOf(error)));
+                setWrong(refusedBy(error));
               });
             }}
           />
