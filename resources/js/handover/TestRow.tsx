@@ -29,7 +29,7 @@ export function TestRow({ test, isSameSetting, reading, records, hasBadJoint, on
           <Leads leads={test.leads} onShow={onShow} />
           <p>
             <span className="text-muted">Should read</span> <b>{text(test, "says")}</b>
-            <span className="text-sm text-muted"> · {text(test, "instrument")}</span>
+            <span className="ml-2 text-sm text-muted">{text(test, "instrument")}</span>
           </p>
           {test.caution !== null && <p className="text-sm text-warning">◆ {text(test, "caution")}</p>}
         </div>
