@@ -15,6 +15,7 @@ use App\Http\Controllers\RoadController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\TaskController;
+use App\Http\Controllers\TrailController;
 use App\Http\Controllers\WorkshopController;
 use App\Http\Middleware\May;
 use App\Tasks\TaskKind;
@@ -65,6 +66,8 @@ Route::middleware([May::class.':ask', SubstituteBindings::class])->group(functio
     Route::get('jobs/{job}/handover/simulated', [HandoverController::class, 'simulated']);
     Route::get('jobs/{job}/readings.csv', [HandoverController::class, 'readings']);
     Route::get('jobs/{job}/photographs/{record}', [HandoverController::class, 'picture']);
+    Route::get('jobs/{job}/trail', [TrailController::class, 'show']);
+    Route::post('trail', [TrailController::class, 'unknown']);
     Route::post('log-columns', [LogController::class, 'columns']);
     Route::post('jobs/{job}/tasks/{kind}', [TaskController::class, 'begin'])->whereIn('kind', TaskKind::cases());
     Route::get('jobs/{job}/tasks/{kind}', [TaskController::class, 'latest'])->whereIn('kind', TaskKind::cases());

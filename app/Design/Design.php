@@ -6,6 +6,9 @@ namespace App\Design;
 
 use LampThread\Brief\Brief;
 use LampThread\Circuit\Circuit;
+use LampThread\Diagnosis\FailureRates;
+use LampThread\Diagnosis\FaultTable;
+use LampThread\Diagnosis\FaultTables;
 use LampThread\Exchange\BriefForm;
 use LampThread\Exchange\DesignPresenter;
 use LampThread\Exchange\EvaluatedProof;
@@ -131,6 +134,12 @@ final class Design
     public function faultPairs(): FaultPairs
     {
         return new FaultPairs($this->proof(), $this->shelf);
+    }
+
+    /** Everything that may be wrong with the circuit, and what each test would show of it. */
+    public function faultTable(): FaultTable
+    {
+        return $this->kept('fault-table', fn (): FaultTable => FaultTables::of($this->sized(), $this->shelf, new FailureRates($this->sized()->circuit)));
     }
 
     public function proofSummary(): ProofSummary

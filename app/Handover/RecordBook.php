@@ -7,6 +7,7 @@ namespace App\Handover;
 use App\Models\Job;
 use App\Models\JobRecord;
 use App\Models\RecordKind;
+use App\Trail\JobTrail;
 use Carbon\Carbon;
 use Illuminate\Support\Facades\DB;
 use LampThread\Exchange\HandoverPresenter;
@@ -98,7 +99,7 @@ final readonly class RecordBook
         JobRecord::query()->create([
             'id' => $id, 'job_id' => $job->id, 'kind' => $kind, 'step' => $step, 'by' => $by, 'at' => $at, 'job_version' => $jobVersion, 'data' => $data,
         ]);
-        if (isset($data['text'])) {
+        if (isset($data['text']) && $kind !== RecordKind::Trail) {
             // The desk finds jobs by it.
             DB::update('UPDATE job_texts SET record = record || char(10) || ? WHERE job_id = ?', [$data['text'], $job->id]);
         }
@@ -132,6 +133,8 @@ final readonly class RecordBook
             ],
             RecordKind::Stage => ['stage' => $one->stage ?? throw $missing('stage')],
             RecordKind::Note, RecordKind::Complaint, RecordKind::SignOff => ['text' => trim($one->text ?? '') === '' ? throw $missing('text') : trim($one->text)],
+            RecordKind::Trail => ['text' => JobTrail::checked($one->step, $one->text ?? throw $missing('text'))],
+            RecordKind::Fault => ['text' => $one->text ?? throw $missing('text'), 'typed' => $one->typed ?? throw $missing('typed')],
             RecordKind::Photograph => throw $missing('kind'),
         };
     }

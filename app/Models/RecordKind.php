@@ -18,4 +18,8 @@ enum RecordKind: string
     /** What stage the job has reached. */
     case Stage = 'stage';
     case SignOff = 'sign-off';
+    /** Of looking for a fault: what is seen, what came of a test, or that the last of those is taken back. */
+    case Trail = 'trail';
+    /** A fault that was found. */
+    case Fault = 'fault';
 }

@@ -19,17 +19,18 @@ final class RoomsTest
     public function test_a_room_imports_only_from_the_rooms_below_it(): iterable
     {
         $forbidden = [
-            'Message' => ['Parts', 'Network', 'Brief', 'Circuit', 'Operation', 'Sizing', 'Road', 'Proof', 'Loom', 'Handover', 'Exchange'],
-            'Network' => ['Message', 'Parts', 'Brief', 'Circuit', 'Operation', 'Sizing', 'Road', 'Proof', 'Loom', 'Handover', 'Exchange'],
-            'Parts' => ['Network', 'Brief', 'Circuit', 'Operation', 'Sizing', 'Road', 'Proof', 'Loom', 'Handover', 'Exchange'],
-            'Brief' => ['Network', 'Circuit', 'Operation', 'Sizing', 'Road', 'Proof', 'Loom', 'Handover', 'Exchange'],
-            'Circuit' => ['Operation', 'Sizing', 'Road', 'Proof', 'Loom', 'Handover', 'Exchange'],
-            'Operation' => ['Sizing', 'Road', 'Proof', 'Loom', 'Handover', 'Exchange'],
-            'Sizing' => ['Road', 'Proof', 'Loom', 'Handover', 'Exchange'],
-            'Road' => ['Proof', 'Loom', 'Handover', 'Exchange'],
-            'Proof' => ['Loom', 'Handover', 'Exchange'],
-            'Loom' => ['Road', 'Proof', 'Handover', 'Exchange'],
-            'Handover' => ['Proof', 'Loom', 'Exchange'],
+            'Message' => ['Parts', 'Network', 'Brief', 'Circuit', 'Operation', 'Sizing', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Exchange'],
+            'Network' => ['Message', 'Parts', 'Brief', 'Circuit', 'Operation', 'Sizing', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Exchange'],
+            'Parts' => ['Network', 'Brief', 'Circuit', 'Operation', 'Sizing', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Exchange'],
+            'Brief' => ['Network', 'Circuit', 'Operation', 'Sizing', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Exchange'],
+            'Circuit' => ['Operation', 'Sizing', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Exchange'],
+            'Operation' => ['Sizing', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Exchange'],
+            'Sizing' => ['Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Exchange'],
+            'Road' => ['Proof', 'Loom', 'Handover', 'Diagnosis', 'Exchange'],
+            'Proof' => ['Loom', 'Handover', 'Diagnosis', 'Exchange'],
+            'Loom' => ['Road', 'Proof', 'Handover', 'Diagnosis', 'Exchange'],
+            'Handover' => ['Proof', 'Loom', 'Diagnosis', 'Exchange'],
+            'Diagnosis' => ['Loom', 'Exchange'],
         ];
         foreach ($forbidden as $room => $others) {
             yield $room => PHPat::rule()

@@ -29,6 +29,12 @@ final readonly class Circuit
         public array $wireGroups,
     ) {}
 
+    /** The same with one component more. */
+    public function with(Component $component): self
+    {
+        return new self([...$this->components, $component->id => $component], $this->wires, $this->wireGroups);
+    }
+
     /** @return array<string, array{label: Message, positions: non-empty-list<string>}> input to what it is called and its positions */
     public function inputs(): array
     {

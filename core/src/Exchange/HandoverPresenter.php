@@ -49,7 +49,7 @@ final readonly class HandoverPresenter
             'id' => $step->id, 'phase' => $step->phase->value, 'title' => $step->title, 'setting' => $step->setting, 'reads' => $step->reads->value,
             'expected' => $step->expected, 'least' => $step->least, 'most' => is_finite($step->most) ? $step->most : null,
             'says' => self::range($step), 'instrument' => self::instrument($step), 'minutes' => $step->minutes, 'caution' => $step->caution, 'fingerprint' => $step->fingerprint(),
-            'leads' => $this->leads($step->from, $step->to),
+            'leads' => LeadSpots::of($this->plan->circuit, $step->from, $step->to),
         ], $this->plan->steps()));
     }
 
@@ -124,7 +124,7 @@ final readonly class HandoverPresenter
                 array_slice($places, 0, self::MOST_SUSPECTS), static fn (Suspect $suspect): bool => $suspect->share >= self::LEAST_SHARE,
             ))),
             'next' => $next === null ? null : [
-                'id' => $next->id(), 'setting' => $this->plan->settings[$next->setting]->says, 'leads' => $this->leads($next->from, $next->to),
+                'id' => $next->id(), 'setting' => $this->plan->settings[$next->setting]->says, 'leads' => LeadSpots::of($this->plan->circuit, $next->from, $next->to),
                 'says' => $this->readNext($next),
             ],
         ];
@@ -211,7 +211,7 @@ final readonly class HandoverPresenter
     /** @return array<string, mixed> */
     private function suspect(Suspect $suspect): array
     {
-        $name = $suspect->part === null ? Message::verbatim('') : $this->named($suspect->part);
+        $name = $suspect->part === null ? Message::verbatim('') : LeadSpots::partName($this->plan->circuit, $suspect->part);
 
         return ['part' => $suspect->part, 'share' => round($suspect->share, 3), 'says' => match (true) {
             $suspect->part === null => Message::of('handover.suspect.sound'),
@@ -219,38 +219,6 @@ final readonly class HandoverPresenter
             $suspect->jointOhm === null || is_infinite($suspect->jointOhm) => Message::of('handover.suspect.open', name: $name),
             default => Message::of('handover.suspect.joint', name: $name, ohm: Unit::Ohm->of(round($suspect->jointOhm, 2))),
         }];
-    }
-
-    private function named(string $part): Message
-    {
-        $circuit = $this->plan->circuit;
-        foreach ($circuit->wires as $wire) {
-            if ($wire->id === $part) {
-                return Message::of('handover.wire', wire: $wire->id, from: $circuit->terminalName($wire->from), to: $circuit->terminalName($wire->to));
-            }
-        }
-
-        return Message::of('handover.component', mark: $circuit->components[$part]->mark, name: $circuit->components[$part]->name);
-    }
-
-    /** @return list<array<string, mixed>> where the leads go: a terminal with the wires that are there, or the wire a clamp goes round */
-    private function leads(?string $from, ?string $to): array
-    {
-        $circuit = $this->plan->circuit;
-        $leads = [];
-        foreach (array_filter([$from, $to]) as $spot) {
-            $isTerminal = str_contains($spot, ':');
-            $wires = $isTerminal ? $circuit->wiresInto($spot) : array_filter($circuit->wires, static fn (Wire $wire): bool => $wire->id === $spot);
-            $leads[] = [
-                'spot' => $spot,
-                'name' => $isTerminal ? $circuit->terminalName($spot) : Message::verbatim($spot),
-                'wires' => array_values(array_map(static fn (Wire $wire): array => [
-                    'id' => $wire->id, 'colour' => $wire->colour->value, 'says' => Message::of("colour.{$wire->colour->value}"),
-                ], $wires)),
-            ];
-        }
-
-        return $leads;
     }
 
     /** Which instrument, and its smallest usual range that takes what is expected. */

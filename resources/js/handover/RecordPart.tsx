@@ -20,6 +20,8 @@ const KINDS: Record<HandoverRecord["kind"], string> = {
   photograph: "Photograph",
   stage: "Stage",
   "sign-off": "Signed off",
+  trail: "Looked for a fault",
+  fault: "Fault found",
 };
 
 interface Props {

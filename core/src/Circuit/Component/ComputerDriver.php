@@ -104,6 +104,11 @@ final readonly class ComputerDriver extends Component implements HasInput, State
         return 'computer';
     }
 
+    public function isJoinedPast(): bool
+    {
+        return false;
+    }
+
     public function sensorSteps(): array
     {
         return [Message::of('step.sensor.computer')];

@@ -116,6 +116,11 @@ final readonly class ElectronicThermostat extends Component implements StatefulC
         return 'thermostat';
     }
 
+    public function isJoinedPast(): bool
+    {
+        return false;
+    }
+
     public function sensorSteps(): array
     {
         return [ProbeFitting::step($this->band->place, isCapillary: false)];

@@ -215,6 +215,11 @@ final readonly class Stepless extends Component implements StatefulComponent, Te
         return 'stepless';
     }
 
+    public function isJoinedPast(): bool
+    {
+        return false;
+    }
+
     public function sensorSteps(): array
     {
         return [ProbeFitting::step($this->band->place, isCapillary: false)];

@@ -27,6 +27,9 @@ interface TemperatureSensing
     /** In which way it is made to act while everything is cold: switch, switch-body, switch-common, switch-opens, thermostat, computer or stepless. */
     public function actedBy(): string;
 
+    /** Whether it is made to act by joining its lead past its contact, so that nothing of the contact counts. */
+    public function isJoinedPast(): bool;
+
     /** @return list<Message> how what it senses by is fitted where it sits */
     public function sensorSteps(): array;
 

@@ -125,6 +125,11 @@ final readonly class TemperatureSwitch extends Component implements StatefulComp
         };
     }
 
+    public function isJoinedPast(): bool
+    {
+        return true;
+    }
+
     public function sensorSteps(): array
     {
         return match (true) {

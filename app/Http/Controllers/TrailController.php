@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\Body;
+use App\Http\SavedJob;
+use App\Models\Job;
+use App\Trail\FoundFaults;
+use App\Trail\JobTrail;
+use App\Trail\UnknownVehicle;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use LampThread\Diagnosis\FailureRates;
+use LampThread\Diagnosis\LampReading;
+use LampThread\Diagnosis\Trail;
+use LampThread\Exchange\AnswerReader;
+use LampThread\Exchange\TrailPresenter;
+use LampThread\Exchange\Wording;
+use LampThread\Message\InvalidInput;
+use LampThread\Message\Message;
+use LampThread\Proof\Finding\Finding;
+use LampThread\Proof\Finding\Severity;
+
+/** Looking for a fault: of a job, where its record tells how far it is; or of a vehicle nobody knows. */
+final readonly class TrailController
+{
+    public function __construct(private SavedJob $saved, private Wording $wording, private Body $body, private UnknownVehicle $unknown) {}
+
+    public function show(Request $request, Job $job): JsonResponse
+    {
+        $design = $this->saved->design($job);
+        $circuit = $design->circuit();
+        $table = $design->faultTable()->weighedBy(new FailureRates($circuit, FoundFaults::counts()));
+        $standing = JobTrail::of($job, $table);
+        $tools = AnswerReader::tools(array_values(array_filter(explode(',', $request->query->getString('tools')))));
+        $trail = $standing->seen === [] ? null : (new TrailPresenter([$circuit]))->of(
+            new Trail($table, new LampReading([$circuit], $design->brief->supply->systemV), $standing->seen, $standing->answers, $tools), $standing->seen, $standing->answers,
+        );
+        $dangers = array_filter($design->findings(), static fn (Finding $finding): bool => $finding->severity === Severity::Danger && $finding->accepted === null);
+
+        return new JsonResponse($this->wording->worded([
+            ...TrailPresenter::choices(),
+            'dangers' => array_values(array_map(static fn (Finding $finding): array => ['title' => $finding->title()], $dangers)),
+            'outdated' => $standing->outdated,
+            'history' => $standing->found,
+            'trail' => $trail,
+        ]));
+    }
+
+    /** Of a vehicle of which only a little is known; nothing of it is kept. */
+    public function unknown(Request $request): JsonResponse
+    {
+        $asked = $this->body->of($request, 'unknown-vehicle-request');
+        $seen = array_map(AnswerReader::symptom(...), $asked->seen);
+        if ($seen === []) {
+            throw InvalidInput::at('/seen', Message::of('input.no-symptom'));
+        }
+
+        return new JsonResponse($this->wording->worded([
+            ...TrailPresenter::choices(),
+            ...$this->unknown->trail((array) $asked->known, array_values($seen), (array) ($asked->answers ?? []), AnswerReader::tools($asked->tools ?? [])),
+        ]));
+    }
+}

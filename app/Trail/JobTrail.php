@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trail;
+
+use App\Models\Job;
+use App\Models\JobRecord;
+use App\Models\RecordKind;
+use LampThread\Diagnosis\Answer;
+use LampThread\Diagnosis\FaultTable;
+use LampThread\Diagnosis\Symptom;
+use LampThread\Exchange\AnswerReader;
+use LampThread\Message\InvalidInput;
+
+/** Where looking for the fault of a job stands, as its record tells: what was seen, what came of each test, in the order it was done. */
+final readonly class JobTrail
+{
+    /** Step of a record that begins to look anew, with what is seen; and of one that takes the last answer back. */
+    public const SEEN = 'seen';
+
+    public const BACK = 'back';
+
+    /**
+     * @param  list<Symptom>  $seen  none where nothing is looked for
+     * @param  list<Answer>  $answers
+     * @param  list<string>  $outdated  tests that were answered and that the circuit, as it is now, has not
+     * @param  list<array{what: string, by: string, at: string}>  $found  faults of this job, the last first
+     */
+    private function __construct(public array $seen, public array $answers, public array $outdated, public array $found) {}
+
+    public static function of(Job $job, FaultTable $table): self
+    {
+        [$seen, $answers, $outdated, $found] = [[], [], [], []];
+        foreach (JobRecord::ofJob($job) as $record) {
+            if ($record->kind === RecordKind::Fault) {
+                array_unshift($found, ['what' => (string) $record->data['text'], 'by' => $record->by, 'at' => $record->at->toIso8601ZuluString()]);
+                [$seen, $answers, $outdated] = [[], [], []];
+            } elseif ($record->kind === RecordKind::Trail && $record->step === self::SEEN) {
+                [$seen, $answers, $outdated] = [self::symptoms((string) $record->data['text']), [], []];
+            } elseif ($record->kind === RecordKind::Trail && $record->step === self::BACK) {
+                array_pop($answers);
+            } elseif ($record->kind === RecordKind::Trail) {
+                try {
+                    $answers[] = AnswerReader::read($table, $record->step, (string) $record->data['text']);
+                } catch (InvalidInput) {
+                    $outdated[] = $record->step;
+                }
+            }
+        }
+
+        return new self($seen, $answers, $outdated, $found);
+    }
+
+    /**
+     * What is to be kept of a record of looking.
+     *
+     * @throws InvalidInput for symptoms there are not
+     */
+    public static function checked(string $step, string $text): string
+    {
+        if ($step === self::SEEN) {
+            self::symptoms($text);
+        }
+
+        return $text;
+    }
+
+    /** @return list<Symptom> none where nothing is looked for any more */
+    private static function symptoms(string $text): array
+    {
+        return array_values(array_map(AnswerReader::symptom(...), array_unique(array_filter(explode(' ', $text), static fn (string $one): bool => $one !== ''))));
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Diagnosis;
+
+use LampThread\Circuit\Component\FaultKind;
+use LampThread\Circuit\Component\Faults;
+
+/** One thing that may be wrong, or two at once; in the circuit, or in the cooling system. */
+final readonly class Cause
+{
+    /**
+     * @param  float  $weight  how often it is what was wrong, over a broken wire
+     * @param  array<string, FaultKind>  $faults  part to how it has failed; none where the circuit is sound
+     * @param  string|null  $cooling  what is wrong that is not electrical
+     * @param  list<string>  $opened  fuses it has opened
+     * @param  int  $subject  which of several circuits it is in
+     */
+    public function __construct(public float $weight, public array $faults, public ?string $cooling = null, public array $opened = [], public int $subject = 0) {}
+
+    /** What would be mended: causes of one place need not be told apart. */
+    public function place(): string
+    {
+        return $this->cooling ?? implode('+', array_keys($this->faults));
+    }
+
+    public function kind(string $part): ?FaultKind
+    {
+        return $this->faults[$part] ?? null;
+    }
+
+    /** @param  list<string>  $opened */
+    public function withOpened(array $opened): self
+    {
+        return new self($this->weight, $this->faults, $this->cooling, $opened, $this->subject);
+    }
+
+    public function isIn(int $subject, float $weight): self
+    {
+        return new self($weight, $this->faults, $this->cooling, $this->opened, $subject);
+    }
+
+    /** What is wrong as a situation feels it, with the fuses open that it has opened. */
+    public function feltIn(Situation $situation): Faults
+    {
+        $faults = $situation->felt($this->faults);
+        foreach ($this->opened as $fuse) {
+            $faults = $faults->and($fuse, FaultKind::Open);
+        }
+
+        return $faults;
+    }
+}

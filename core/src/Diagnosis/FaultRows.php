@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Diagnosis;
+
+use LampThread\Operation\OperatingPoint;
+
+/** Gathers what every test shows of each cause, cause after cause. */
+final class FaultRows
+{
+    /** @var list<Cause> */
+    private array $causes = [];
+
+    /** @var array<string, string> a float of four bytes for each cause */
+    private array $columns = [];
+
+    /** @var array<string, string> a digit for each cause */
+    private array $symptoms = [];
+
+    /** @var array<string, list<string>> test to the answers met so far */
+    private array $answers = [];
+
+    public function __construct(private readonly TestSet $tests, private readonly Behaviour $sound)
+    {
+        foreach (Symptom::cases() as $symptom) {
+            $this->symptoms[$symptom->value] = '';
+        }
+    }
+
+    /** Whether anyone would tell of it. */
+    public function isTold(Behaviour $behaviour): bool
+    {
+        return array_filter(Symptom::cases(), fn (Symptom $symptom): bool => $symptom->isShownBy($behaviour, $this->sound)) !== [];
+    }
+
+    /**
+     * @param  array<string, OperatingPoint>  $points  by situation
+     * @param  array<string, float>  $opened  fuse to when it opens, s
+     */
+    public function add(Cause $cause, array $points, Behaviour $behaviour, array $opened): void
+    {
+        foreach (Symptom::cases() as $symptom) {
+            $this->symptoms[$symptom->value] .= $symptom->isShownBy($behaviour, $this->sound) ? '1' : '0';
+        }
+        $this->append($cause, $points, $behaviour, $opened, []);
+    }
+
+    /** @param  array<string, OperatingPoint>  $points  by situation */
+    public function addCooling(CoolingCause $cause, array $points, Behaviour $behaviour): void
+    {
+        foreach (Symptom::cases() as $symptom) {
+            $this->symptoms[$symptom->value] .= in_array($symptom, $cause->shows, true) ? '1' : '0';
+        }
+        $this->append(new Cause($cause->weight, [], $cause->id), $points, $behaviour, [], $cause->answers);
+    }
+
+    public function table(Situations $situations, float $supplyV): FaultTable
+    {
+        $tests = [];
+        foreach ($this->tests->all as $id => $test) {
+            $tests[$id] = new Test($test->kind, $test->situation, $test->spot, $test->minutes, $this->answers[$id] ?? $test->answers, $test->caution);
+        }
+
+        return new FaultTable($this->causes, $tests, $situations->all, $this->columns, $this->symptoms, $supplyV);
+    }
+
+    /**
+     * @param  array<string, OperatingPoint>  $points
+     * @param  array<string, float>  $opened
+     * @param  array<string, string>  $cooling
+     */
+    private function append(Cause $cause, array $points, Behaviour $behaviour, array $opened, array $cooling): void
+    {
+        $this->causes[] = $cause;
+        foreach ($this->tests->numbers($points) as $column => $value) {
+            $this->columns[$column] = ($this->columns[$column] ?? '').pack('g', $value);
+        }
+        foreach ($this->tests->seen($cause, $points, $behaviour, $opened, $cooling) as $test => $answer) {
+            $this->answers[$test] ??= $this->tests->all[$test]->answers;
+            $place = array_search($answer, $this->answers[$test], true);
+            if ($place === false) {
+                $place = count($this->answers[$test]);
+                $this->answers[$test][] = $answer;
+            }
+            $this->columns[$test] = ($this->columns[$test] ?? '').pack('g', (float) $place);
+        }
+    }
+}

@@ -1,0 +1,170 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Diagnosis;
+
+use LampThread\Circuit\Circuit;
+use LampThread\Circuit\Component\FaultKind;
+use LampThread\Circuit\Component\Faults;
+use LampThread\Circuit\Component\OperatingConditions;
+use LampThread\Circuit\Component\Rail;
+use LampThread\Operation\OperatingPoint;
+use LampThread\Operation\Solver;
+use LampThread\Parts\Shelf;
+use LampThread\Proof\FaultsWithoutEffect;
+use LampThread\Proof\Limits;
+use LampThread\Sizing\Sizing;
+
+/** Makes the fault table of one circuit: every cause solved in every situation, with the fuses open that it opens. */
+final class FaultTables
+{
+    private readonly Circuit $circuit;
+
+    private readonly Situations $situations;
+
+    private readonly Solver $solver;
+
+    private readonly Limits $limits;
+
+    private readonly FaultsWithoutEffect $withoutEffect;
+
+    /** @var array<string, OperatingPoint> sound, by situation */
+    private readonly array $sound;
+
+    private readonly TestSet $tests;
+
+    private readonly Behaviour $soundBehaviour;
+
+    private function __construct(Sizing $sizing, Shelf $shelf, private readonly FailureRates $rates)
+    {
+        $this->circuit = $sizing->circuit;
+        $this->situations = new Situations($this->circuit);
+        $this->solver = new Solver($this->circuit);
+        $this->limits = new Limits($this->circuit, $sizing->brief, $shelf);
+        $this->withoutEffect = new FaultsWithoutEffect($this->circuit);
+        $this->sound = array_map(fn (Situation $situation): OperatingPoint => $this->solver->settle($situation->conditions), $this->situations->all);
+        $this->tests = new TestSet($this->circuit, $this->situations, $this->sound, $rates);
+        $this->soundBehaviour = new Behaviour($this->situations, array_map(static fn (OperatingPoint $point): Appearance => Appearance::of($point), $this->sound), []);
+    }
+
+    public static function of(Sizing $sizing, Shelf $shelf, FailureRates $rates): FaultTable
+    {
+        return (new self($sizing, $shelf, $rates))->made();
+    }
+
+    private function made(): FaultTable
+    {
+        $rows = new FaultRows($this->tests, $this->soundBehaviour);
+        $rows->add(new Cause(CoolingCauses::SOUND_WEIGHT, []), $this->sound, $this->soundBehaviour, []);
+        $silent = [];
+        foreach ($this->circuit->faultKinds() as $part => $kinds) {
+            // What lasts only for moments is over when the vehicle comes.
+            foreach (array_filter($kinds, static fn (FaultKind $kind): bool => is_infinite($kind->lastsS())) as $kind) {
+                $cause = new Cause($this->rates->weight($part, $kind), [$part => $kind]);
+                $isSilent = $this->addSolved($cause, $rows);
+                // Two faults of which the first hides are of parts that act: a wire is found by the other's test.
+                if ($isSilent && isset($this->circuit->components[$part]) && $kind->jointOhm() === null && ! $kind->isByHand()) {
+                    $silent[] = $cause;
+                }
+            }
+        }
+        $this->addPairs($silent, $rows);
+        foreach (CoolingCauses::all() as $cause) {
+            $points = $this->sound;
+            foreach ($cause->isFelt ? [] : $this->situations->all as $id => $situation) {
+                if ($situation->isHeat && isset($points[Situations::COLD]) && $id !== Situations::STOPPED_HOT) {
+                    $points[$id] = $this->solver->settle(new OperatingConditions($situation->conditions->key, $situation->conditions->engineRpm));
+                }
+            }
+            $behaviour = new Behaviour($this->situations, array_map(static fn (OperatingPoint $point): Appearance => Appearance::of($point), $points), []);
+            $rows->addCooling($cause, $points, $behaviour);
+        }
+
+        return $rows->table($this->situations, abs($this->sound[Situations::COLD]->voltages->at(Rail::SUPPLY)));
+    }
+
+    /** @param  list<Cause>  $silent */
+    private function addPairs(array $silent, FaultRows $rows): void
+    {
+        foreach ($silent as $at => $first) {
+            foreach (array_slice($silent, $at + 1) as $second) {
+                if (array_intersect_key($first->faults, $second->faults) === []) {
+                    $this->addSolved(new Cause(FailureRates::ofPair($first->weight, $second->weight), [...$first->faults, ...$second->faults]), $rows, isPair: true);
+                }
+            }
+        }
+    }
+
+    /** @return bool whether nobody would tell of it */
+    private function addSolved(Cause $cause, FaultRows $rows, bool $isPair = false): bool
+    {
+        [$points, $opened] = $this->solved($cause);
+        $appearances = [];
+        foreach ($points as $id => $point) {
+            $appearances[$id] = Appearance::of($point, $this->jointW($cause, $point));
+        }
+        $behaviour = new Behaviour($this->situations, $appearances, array_keys($opened));
+        $isSilent = ! $rows->isTold($behaviour);
+        if (! $isPair || ! $isSilent) {
+            $rows->add($cause->withOpened(array_keys($opened)), $points, $behaviour, $opened);
+        }
+
+        return $isSilent;
+    }
+
+    /** @return array{array<string, OperatingPoint>, array<string, float>} by situation, as the vehicle comes; and fuse to the soonest it opens, s */
+    private function solved(Cause $cause): array
+    {
+        $points = [];
+        $opened = [];
+        foreach ($this->situations->all as $id => $situation) {
+            $points[$id] = $this->brokenIn($id, $situation->felt($cause->faults));
+            $faults = $situation->felt($cause->faults);
+            $within = 0.0;
+            while ($points[$id] !== $this->sound[$id] && ($opens = $this->limits->opens($points[$id])) !== null) {
+                $within += $opens[1];
+                $opened[$opens[0]] = min($opened[$opens[0]] ?? INF, $within);
+                $faults = $faults->and($opens[0], FaultKind::Open);
+                $points[$id] = $this->brokenIn($id, $faults);
+            }
+        }
+        // It comes to the workshop with its fuse blown, whatever blew it.
+        $come = $cause->withOpened(array_keys($opened));
+        foreach ($opened === [] ? [] : $this->situations->all as $id => $situation) {
+            $points[$id] = $this->brokenIn($id, $come->feltIn($situation));
+        }
+
+        return [$points, $opened];
+    }
+
+    private function brokenIn(string $situation, Faults $faults): OperatingPoint
+    {
+        $sound = $this->sound[$situation];
+        foreach ($faults->parts() as $part) {
+            $kind = $faults->kind($part);
+            $canFail = ($this->circuit->components[$part] ?? null)?->canFail($kind ?? FaultKind::Open, $sound->conditions) ?? true;
+            if ($kind !== null && $canFail && ! $this->withoutEffect->includes($part, $kind, $sound)) {
+                return $this->solver->breakIn($sound, $sound->conditions->withFaults($faults));
+            }
+        }
+
+        return $sound;
+    }
+
+    /** Heat in a bad joint, W. */
+    private function jointW(Cause $cause, OperatingPoint $point): float
+    {
+        $mostW = 0.0;
+        foreach ($cause->faults as $part => $kind) {
+            $breakable = $this->circuit->part($part);
+            foreach ($kind->jointOhm() === null ? [] : $point->elementsByPart()[$part] ?? [] as $element) {
+                if ($breakable?->isInJoint($element->name()) === true) {
+                    $mostW = max($mostW, $kind->jointOhm() * $point->currentA($element->name()) ** 2);
+                }
+            }
+        }
+
+        return $mostW;
+    }
+}

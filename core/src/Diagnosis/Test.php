@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Diagnosis;
+
+/** One thing that can be done to learn more. */
+final readonly class Test
+{
+    /**
+     * @param  string|null  $situation  it is done in; null where it does not matter
+     * @param  string  $spot  terminal, wire, part or fan; '' where there is none
+     * @param  float  $minutes  without what the situation takes
+     * @param  list<string>  $answers  what can be seen; none where a number is read
+     * @param  string|null  $caution  what to take care of, a code
+     */
+    public function __construct(
+        public TestKind $kind,
+        public ?string $situation,
+        public string $spot,
+        public float $minutes,
+        public array $answers,
+        public ?string $caution = null,
+    ) {}
+
+    public function id(): string
+    {
+        return implode('/', array_filter([$this->kind->value, $this->situation, $this->spot], static fn (?string $part): bool => $part !== null && $part !== ''));
+    }
+
+    /** The column of a fault table that says what it shows. */
+    public function column(): string
+    {
+        return $this->kind === TestKind::Drop || $this->kind === TestKind::Lamp ? "volts/{$this->situation}/{$this->spot}" : $this->id();
+    }
+}

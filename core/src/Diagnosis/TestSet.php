@@ -1,0 +1,280 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Diagnosis;
+
+use LampThread\Circuit\Circuit;
+use LampThread\Circuit\Component\Battery;
+use LampThread\Circuit\Component\ComputerDriver;
+use LampThread\Circuit\Component\FanMotor;
+use LampThread\Circuit\Component\FaultKind;
+use LampThread\Circuit\Component\Protective;
+use LampThread\Circuit\Component\Rail;
+use LampThread\Circuit\Component\Relay;
+use LampThread\Operation\OperatingPoint;
+
+/** Every test of a circuit, and what each shows of a cause. */
+final readonly class TestSet
+{
+    /** Where a clamp goes for what the battery gives. */
+    public const BATTERY_LEAD = 'battery';
+
+    /** A fuse that opens within this has opened at once, s. */
+    private const AT_ONCE_S = 10.0;
+
+    /** Below this nothing worth measuring is lost on the way, A. */
+    private const LOSES_A = 0.05;
+
+    /** Shares of the supply between which an output at rest, and above which one that is on, is stored as a fault. */
+    private const REST_SHARE = 0.5;
+
+    private const ON_SHARE = 0.25;
+
+    /** @var array<string, Test> by id */
+    public array $all;
+
+    /** @var array<string, Appearance> sound, by situation */
+    private array $looks;
+
+    /** @var list<string> terminals that leads are put on, the battery’s plus among them */
+    private array $terminals;
+
+    /** @var list<string> wires a clamp goes round */
+    private array $wires;
+
+    /** @param  array<string, OperatingPoint>  $sound  by situation */
+    public function __construct(private Circuit $circuit, private Situations $situations, private array $sound, private FailureRates $rates)
+    {
+        $this->terminals = array_values(array_filter($circuit->terminals(), static fn (string $terminal): bool => $terminal !== Rail::EARTH));
+        $this->looks = array_map(static fn (OperatingPoint $point): Appearance => Appearance::of($point), $sound);
+        $wires = [];
+        foreach ($circuit->each(FanMotor::class) as $motor) {
+            $wires[] = ($circuit->wiresInto($motor->terminal('+'))[0] ?? null)?->id;
+        }
+        $this->wires = array_values(array_unique(array_filter($wires)));
+        $tests = [...$this->withParts(), ...$this->withCooling()];
+        foreach ($situations->all as $situation) {
+            foreach ($situation->isTested ? $this->in($situation->id) : [] as $test) {
+                $tests[] = $test;
+            }
+        }
+        $this->all = array_combine(array_map(static fn (Test $test): string => $test->id(), $tests), $tests);
+    }
+
+    /**
+     * @param  array<string, OperatingPoint>  $points  by situation
+     * @return array<string, float> column to what is measured
+     */
+    public function numbers(array $points): array
+    {
+        $numbers = [];
+        foreach ($this->situations->all as $id => $situation) {
+            if ($situation->isMeasured()) {
+                $point = $points[$id];
+                foreach ($this->terminals as $terminal) {
+                    $numbers["volts/{$id}/{$terminal}"] = $point->voltages->at($terminal);
+                }
+                foreach ($this->wires as $wire) {
+                    $numbers["clamp/{$id}/{$wire}"] = abs($point->currentA($wire));
+                }
+                $numbers["clamp/{$id}/".self::BATTERY_LEAD] = abs($point->currentA(Battery::ID));
+            }
+        }
+
+        return $numbers;
+    }
+
+    /**
+     * @param  array<string, OperatingPoint>  $points  by situation
+     * @param  array<string, float>  $opened  fuse to when it opens, s
+     * @param  array<string, string>  $cooling  test of the cooling system to what it shows
+     * @return array<string, string> test to what is seen
+     */
+    public function seen(Cause $cause, array $points, Behaviour $behaviour, array $opened, array $cooling): array
+    {
+        $seen = [];
+        foreach ($this->all as $id => $test) {
+            $answer = match ($test->kind) {
+                TestKind::Look => $behaviour->at((string) $test->situation)->token(),
+                TestKind::Listen => $behaviour->at((string) $test->situation)->relays[$test->spot],
+                TestKind::Swap => self::swapped($cause, $test->spot),
+                TestKind::Pull => self::pulled($cause->kind($test->spot), isset($opened[$test->spot])),
+                TestKind::Renew => isset($opened[$test->spot]) ? ($opened[$test->spot] <= self::AT_ONCE_S ? 'opens-at-once' : 'opens-later') : 'holds',
+                TestKind::Feed => self::fed($cause->kind($test->spot)),
+                TestKind::Coil => match ($cause->kind($test->spot)) {
+                    FaultKind::CoilOpen => 'open',
+                    FaultKind::CoilShort => 'short',
+                    default => 'as-told',
+                },
+                TestKind::Along => $cause->kind($test->spot) === FaultKind::Chafed ? 'rubbed' : 'sound',
+                TestKind::Sensor => match ($cause->kind($test->spot)) {
+                    FaultKind::StuckOff, FaultKind::Open => 'never-acts',
+                    FaultKind::StuckOn, FaultKind::Short => 'always-acts',
+                    FaultKind::Drifted => 'acts-late',
+                    FaultKind::DriftedHigh => 'acts-early',
+                    default => 'acts-in-time',
+                },
+                TestKind::Scan => $this->stored($points, $test->spot),
+                TestKind::WarmUp => $this->warmedUp($behaviour),
+                TestKind::Cooling => $cooling[$test->spot] ?? $test->answers[0],
+                TestKind::Lamp, TestKind::Volts, TestKind::Drop, TestKind::Clamp => null,
+            };
+            if ($answer !== null) {
+                $seen[$id] = $answer;
+            }
+        }
+
+        return $seen;
+    }
+
+    /** @return list<Test> */
+    private function withParts(): array
+    {
+        $tests = [];
+        foreach ($this->circuit->each(Relay::class) as $relay) {
+            $tests[] = $this->test(TestKind::Swap, null, $relay->id, ['same', 'cured']);
+            $tests[] = $this->test(TestKind::Coil, null, $relay->id, ['as-told', 'open', 'short']);
+        }
+        foreach ($this->circuit->each(Protective::class) as $fuse) {
+            if ($fuse->opensInCircuit() && in_array(FaultKind::Open, $fuse->faultKinds(), true)) {
+                $tests[] = $this->test(TestKind::Pull, null, $fuse->id, ['whole', 'blown', 'other-rating']);
+                $tests[] = $this->test(TestKind::Renew, null, $fuse->id, ['holds', 'opens-at-once', 'opens-later']);
+            }
+        }
+        foreach ($this->circuit->each(FanMotor::class) as $motor) {
+            $tests[] = $this->test(TestKind::Feed, null, $motor->id, ['turns', 'stands', 'backwards', 'fuse-blows']);
+        }
+        foreach ($this->circuit->wires as $wire) {
+            $tests[] = $this->test(TestKind::Along, null, $wire->id, ['sound', 'rubbed']);
+        }
+        foreach ($this->circuit->sensors() as $sensor) {
+            if ($sensor->isJoinedPast()) {
+                $tests[] = $this->test(TestKind::Sensor, null, $sensor->id, ['acts-in-time', 'never-acts', 'always-acts', 'acts-late', 'acts-early']);
+            }
+        }
+        foreach ($this->circuit->each(ComputerDriver::class) as $driver) {
+            $tests[] = $this->test(TestKind::Scan, null, $driver->id, ['no-code', 'open-or-earth', 'feed']);
+        }
+
+        return $tests;
+    }
+
+    /** @return list<Test> */
+    private function withCooling(): array
+    {
+        $warmUp = $this->situations->heat === [] ? [] : [$this->test(TestKind::WarmUp, null, '', [])];
+
+        return [...$warmUp, ...CoolingCauses::tests()];
+    }
+
+    /** @return list<Test> */
+    private function in(string $situation): array
+    {
+        $point = $this->sound[$situation];
+        $tests = [$this->test(TestKind::Look, $situation, '', [])];
+        if (! $this->situations->all[$situation]->isMeasured()) {
+            return $tests;
+        }
+        foreach ($this->circuit->each(Relay::class) as $relay) {
+            $tests[] = $this->test(TestKind::Listen, $situation, $relay->id, ['in', 'out', 'buzzes']);
+        }
+        $carries = $this->carriesA($point);
+        foreach ($this->terminals as $terminal) {
+            if ($terminal !== Rail::SUPPLY) {
+                $tests[] = $this->test(TestKind::Volts, $situation, $terminal, []);
+                $isLive = $point->voltages->at($terminal) > self::REST_SHARE * $point->voltages->at(Rail::SUPPLY);
+                if ($isLive && ($carries[$terminal] ?? 0.0) > self::LOSES_A) {
+                    $tests[] = $this->test(TestKind::Drop, $situation, $terminal, []);
+                }
+                if ($this->circuit->componentAt($terminal)?->isSplice() !== true) {
+                    $tests[] = $this->test(TestKind::Lamp, $situation, $terminal, ['dark', 'dim', 'bright']);
+                }
+            }
+        }
+        foreach ([...$this->wires, self::BATTERY_LEAD] as $wire) {
+            $tests[] = $this->test(TestKind::Clamp, $situation, $wire, []);
+        }
+
+        return $tests;
+    }
+
+    /** @return array<string, float> terminal to the most that any wire there carries, A */
+    private function carriesA(OperatingPoint $point): array
+    {
+        $carries = [];
+        foreach ($this->circuit->wires as $wire) {
+            foreach ([$wire->from, $wire->to] as $terminal) {
+                $carries[$terminal] = max($carries[$terminal] ?? 0.0, abs($point->currentA($wire->id)));
+            }
+        }
+
+        return $carries;
+    }
+
+    /** @param  list<string>  $answers */
+    private function test(TestKind $kind, ?string $situation, string $spot, array $answers): Test
+    {
+        $part = explode(':', $spot)[0];
+
+        return new Test($kind, $situation, $spot, $kind->minutes() + $this->rates->reachMinutes($part), $answers, $kind->caution());
+    }
+
+    /** Another relay in its place cures what is in the relay, and nothing else. */
+    private static function swapped(Cause $cause, string $relay): string
+    {
+        $kind = $cause->kind($relay);
+
+        return $kind !== null && count($cause->faults) === 1 && ! $kind->isByHand() && $kind->jointOhm() === null || $kind === FaultKind::DiodeTurned ? 'cured' : 'same';
+    }
+
+    private static function pulled(?FaultKind $kind, bool $isOpened): string
+    {
+        return match (true) {
+            $kind === FaultKind::Open || $isOpened => 'blown',
+            $kind === FaultKind::NextFuseUp || $kind === FaultKind::FuseBridged => 'other-rating',
+            default => 'whole',
+        };
+    }
+
+    private static function fed(?FaultKind $kind): string
+    {
+        return match ($kind) {
+            FaultKind::Open, FaultKind::Jammed => 'stands',
+            FaultKind::LeadsExchanged => 'backwards',
+            FaultKind::Short => 'fuse-blows',
+            default => 'turns',
+        };
+    }
+
+    /** @param  array<string, OperatingPoint>  $points */
+    private function stored(array $points, string $driver): string
+    {
+        $path = $this->circuit->components[$driver]->paths()[0];
+        $across = static fn (OperatingPoint $point): float => abs($point->voltages->across($path->from, $path->to)) / max(1.0, abs($point->voltages->at(Rail::SUPPLY)));
+        $lastActed = $this->situations->acted[count($this->situations->acted) - 1] ?? Situations::COLD;
+        $isOn = ($this->situations->all[$lastActed]->acted[$driver] ?? null) !== null;
+
+        return match (true) {
+            $across($this->sound[Situations::COLD]) > self::REST_SHARE && $across($points[Situations::COLD]) < self::REST_SHARE => 'open-or-earth',
+            $isOn && $across($this->sound[$lastActed]) < self::ON_SHARE && $across($points[$lastActed]) > self::ON_SHARE => 'feed',
+            default => 'no-code',
+        };
+    }
+
+    private function warmedUp(Behaviour $behaviour): string
+    {
+        $seen = [];
+        $sound = $this->looks;
+        foreach (array_keys($behaviour->at(Situations::EARLY)->speedShares) as $fan) {
+            $due = array_values(array_filter([...$this->situations->heat, Situations::LATE], static fn (string $at): bool => $sound[$at]->runs($fan)))[0] ?? Situations::LATE;
+            $seen[] = "{$fan}=".match (true) {
+                $behaviour->at(Situations::EARLY)->runs($fan) && ! $sound[Situations::EARLY]->runs($fan) => 'early',
+                $behaviour->at($due)->runs($fan) => 'in-time',
+                default => 'not',
+            };
+        }
+
+        return implode(',', $seen);
+    }
+}
