@@ -93,6 +93,12 @@ final readonly class Desk
         }), $json);
     }
 
+    /** A job of the demo workshop, with its record. */
+    public function demo(string $json, string $id): Job
+    {
+        return $this->withRecord($this->start($json, 'Demo', $id), $json);
+    }
+
     /** @param  string  $json  a job file that was checked */
     private function withRecord(Job $job, string $json): Job
     {

@@ -17,7 +17,7 @@ final class Backups
     /** Copies taken by themselves that are kept; those taken by hand are never removed. */
     public const KEPT = 14;
 
-    public const TABLES = ['jobs', 'revisions', 'job_texts', 'parts', 'drives', 'logs', 'records', 'photographs'];
+    public const TABLES = ['jobs', 'revisions', 'job_texts', 'parts', 'drives', 'logs', 'records', 'photographs', 'practice_runs'];
 
     public function __construct(private readonly string $folder) {}
 

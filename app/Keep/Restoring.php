@@ -36,7 +36,7 @@ final readonly class Restoring
     {
         $copy = Backup::connect($backup->path);
         $differ = [];
-        $tables = array_filter(['jobs', 'revisions', 'parts', 'drives', 'logs', 'records', 'photographs'], $copy->getSchemaBuilder()->hasTable(...));
+        $tables = array_filter(['jobs', 'revisions', 'parts', 'drives', 'logs', 'records', 'photographs', 'practice_runs'], $copy->getSchemaBuilder()->hasTable(...));
         foreach ($tables as $table) {
             $columns = array_values(array_diff($copy->getSchemaBuilder()->getColumnListing($table), self::WORKED_OUT));
             $was = (static fn (): \Generator => yield from $copy->table($table)->select($columns)->orderBy('id')->cursor())();

@@ -24,6 +24,21 @@ const router = createBrowserRouter([
     lazy: async () => ({ Component: (await import("./shelf/Shelf")).Shelf }),
   },
   {
+    path: "/practice",
+    errorElement: <Failed />,
+    lazy: async () => ({ Component: (await import("./practice/Practice")).Practice }),
+  },
+  {
+    path: "/practice/:run",
+    errorElement: <Failed />,
+    lazy: async () => ({ Component: (await import("./practice/PracticeBench")).PracticeBench }),
+  },
+  {
+    path: "/trail",
+    errorElement: <Failed />,
+    lazy: async () => ({ Component: (await import("./trail/UnknownVehicle")).UnknownVehicle }),
+  },
+  {
     path: "/health",
     errorElement: <Failed />,
     lazy: async () => ({ Component: (await import("./people/HealthPage")).HealthPage }),
@@ -49,6 +64,7 @@ const router = createBrowserRouter([
       { path: "proof", lazy: async () => ({ Component: (await import("./proof/Proof")).Proof }) },
       { path: "road", lazy: async () => ({ Component: (await import("./road/Road")).Road }) },
       { path: "loom", lazy: async () => ({ Component: (await import("./loom/Loom")).Loom }) },
+      { path: "trail", lazy: async () => ({ Component: (await import("./trail/Trail")).Trail }) },
       { path: "handover", lazy: async () => ({ Component: (await import("./handover/Handover")).Handover }) },
     ],
   },

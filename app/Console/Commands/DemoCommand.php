@@ -20,7 +20,7 @@ final class DemoCommand extends Command
         foreach (glob(base_path('core/data/jobs/*.lampthread.json')) ?: [] as $path) {
             $id = basename($path, '.lampthread.json');
             if (Job::withTrashed()->find($id) === null) {
-                $job = $desk->start((string) file_get_contents($path), 'Demo', $id);
+                $job = $desk->demo((string) file_get_contents($path), $id);
                 $desk->keepProven($job, $designs->of($job->file()));
                 $this->line("added {$id}");
             }

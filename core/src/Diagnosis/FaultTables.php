@@ -144,7 +144,9 @@ final class FaultTables
         foreach ($faults->parts() as $part) {
             $kind = $faults->kind($part);
             $canFail = ($this->circuit->components[$part] ?? null)?->canFail($kind ?? FaultKind::Open, $sound->conditions) ?? true;
-            if ($kind !== null && $canFail && ! $this->withoutEffect->includes($part, $kind, $sound)) {
+            // What is opened without carrying anything changes no current, but a meter shows that the volts beyond it are gone.
+            $isFelt = $kind === FaultKind::Open || $kind === FaultKind::CoilOpen;
+            if ($kind !== null && $canFail && ($isFelt || ! $this->withoutEffect->includes($part, $kind, $sound))) {
                 return $this->solver->breakIn($sound, $sound->conditions->withFaults($faults));
             }
         }

@@ -10,6 +10,9 @@ final class Reading
     /** Of what fits nothing: one answer in so many is wrong. */
     public const WRONG = 0.01;
 
+    /** How often a lamp is taken for glowing one step more or less than it does. */
+    private const NEXT_GLOW = 0.1;
+
     private const WRONG_NUMBER = 2e-3;
 
     /** Numbers are told apart where they lie so many standard errors apart. */
@@ -20,6 +23,9 @@ final class Reading
     {
         if ($shown === FaultTable::ABSENT) {
             return self::WRONG;
+        }
+        if ($test->kind === TestKind::Lamp && abs($value - $shown) === 1.0) {
+            return self::NEXT_GLOW;
         }
         if (! $test->kind->isNumber()) {
             return $value === $shown ? 1.0 : self::WRONG;

@@ -23,6 +23,11 @@ final readonly class TestSet
     /** A fuse that opens within this has opened at once, s. */
     private const AT_ONCE_S = 10.0;
 
+    /** Where two spots tell the same, that on the way of the fan’s current is found sooner: below this a spot lies aside, A, and takes longer, min. */
+    private const ASIDE_A = 1.0;
+
+    private const ASIDE_MINUTES = 0.1;
+
     /** Below this nothing worth measuring is lost on the way, A. */
     private const LOSES_A = 0.05;
 
@@ -182,13 +187,15 @@ final readonly class TestSet
         $carries = $this->carriesA($point);
         foreach ($this->terminals as $terminal) {
             if ($terminal !== Rail::SUPPLY) {
-                $tests[] = $this->test(TestKind::Volts, $situation, $terminal, []);
+                $carriesA = $carries[$terminal] ?? 0.0;
+                $aside = $carriesA < self::ASIDE_A ? self::ASIDE_MINUTES : 0.0;
+                $tests[] = $this->test(TestKind::Volts, $situation, $terminal, [], $aside);
                 $isLive = $point->voltages->at($terminal) > self::REST_SHARE * $point->voltages->at(Rail::SUPPLY);
-                if ($isLive && ($carries[$terminal] ?? 0.0) > self::LOSES_A) {
+                if ($isLive && $carriesA > self::LOSES_A) {
                     $tests[] = $this->test(TestKind::Drop, $situation, $terminal, []);
                 }
                 if ($this->circuit->componentAt($terminal)?->isSplice() !== true) {
-                    $tests[] = $this->test(TestKind::Lamp, $situation, $terminal, ['dark', 'dim', 'bright']);
+                    $tests[] = $this->test(TestKind::Lamp, $situation, $terminal, ['dark', 'dim', 'bright'], $aside);
                 }
             }
         }
@@ -213,11 +220,11 @@ final readonly class TestSet
     }
 
     /** @param  list<string>  $answers */
-    private function test(TestKind $kind, ?string $situation, string $spot, array $answers): Test
+    private function test(TestKind $kind, ?string $situation, string $spot, array $answers, float $asideMinutes = 0.0): Test
     {
         $part = explode(':', $spot)[0];
 
-        return new Test($kind, $situation, $spot, $kind->minutes() + $this->rates->reachMinutes($part), $answers, $kind->caution());
+        return new Test($kind, $situation, $spot, $kind->minutes() + $this->rates->reachMinutes($part) + $asideMinutes, $answers, $kind->caution());
     }
 
     /** Another relay in its place cures what is in the relay, and nothing else. */

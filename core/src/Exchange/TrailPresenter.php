@@ -215,9 +215,12 @@ final readonly class TrailPresenter
 
     private function answer(Test $test, string $token): Message
     {
-        if ($test->kind !== TestKind::Look && $test->kind !== TestKind::WarmUp) {
-            return Message::of("trail.answer.{$token}");
-        }
+        return $test->kind === TestKind::Look || $test->kind === TestKind::WarmUp ? $this->looks($token) : Message::of("trail.answer.{$token}");
+    }
+
+    /** @param  string  $token  fan to what it does, as Appearance::token() has it */
+    public function looks(string $token): Message
+    {
         $each = [];
         foreach (explode(',', $token) as $one) {
             [$fan, $does] = [...explode('=', $one, 2), ''];

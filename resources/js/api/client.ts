@@ -10,6 +10,12 @@ import type { CodeRequest } from "./generated/code-request";
 import type { Workshop } from "./generated/workshop";
 import type { Handover } from "./generated/handover";
 import type { RecordRequest, RecordsRequest } from "./generated/records-request";
+import type { PracticeOverview } from "./generated/practice";
+import type { PracticeMoveRequest } from "./generated/practice-move-request";
+import type { PracticeRequest } from "./generated/practice-request";
+import type { PracticeRun } from "./generated/practice-run";
+import type { TrailAnswer } from "./generated/trail";
+import type { UnknownVehicleRequest } from "./generated/unknown-vehicle-request";
 import type { RecordsAnswer } from "./generated/records-answer";
 import type { Health } from "./generated/health";
 import type { HideCustomersRequest } from "./generated/hide-customers-request";
@@ -33,7 +39,7 @@ import type { Road, RoadDrive } from "./generated/road";
 import type { SetPointCard } from "./generated/set-point-card";
 import type { RoadAdvice } from "./generated/road-advice";
 import type { RoadRequest } from "./generated/road-request";
-import type { SavedJob } from "./generated/saved-job";
+import type { Design, SavedJob } from "./generated/saved-job";
 import type { Shelf } from "./generated/shelf";
 import type { StepRequest } from "./generated/step-request";
 import type { Task } from "./generated/task";
@@ -183,6 +189,14 @@ export const api = {
       "GET",
       `jobs/${id}/handover/simulated?${new URLSearchParams({ step, badJoint: badJoint ? "1" : "0" }).toString()}`,
     ),
+  trail: (id: string, tools: string) =>
+    call<TrailAnswer>("GET", `jobs/${id}/trail?${new URLSearchParams({ tools }).toString()}`),
+  unknownVehicle: (question: UnknownVehicleRequest) => call<TrailAnswer>("POST", "trail", question),
+  practice: (person: string) => call<PracticeOverview>("GET", `practice?${new URLSearchParams({ person }).toString()}`),
+  beginPractice: (asked: PracticeRequest) => call<PracticeRun>("POST", "practice", asked),
+  practiceRun: (id: string) => call<PracticeRun>("GET", `practice/${id}`),
+  practiceDesign: (id: string) => call<Design>("GET", `practice/${id}/design`),
+  practiceMove: (id: string, move: PracticeMoveRequest) => call<PracticeRun>("POST", `practice/${id}/moves`, move),
   road: (id: string, question: RoadRequest, signal?: AbortSignal) =>
     call<Road>("POST", `jobs/${id}/road`, question, signal),
   advice: (id: string) => call<RoadAdvice>("GET", `jobs/${id}/road/advice`),

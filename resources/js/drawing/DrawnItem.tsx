@@ -2,6 +2,7 @@ import type { Bench } from "../api/generated/bench";
 import type { DrawnItem as ItemOfDrawing } from "../api/generated/saved-job";
 import { digits, kindOf, useShown } from "../kit/units";
 import { isHeld, press, type Drawn } from "./drawn";
+import { Share } from "./Share";
 import { DrawnTerminal } from "./DrawnTerminal";
 import { Blades, Shapes } from "./symbols";
 
@@ -41,6 +42,7 @@ export function DrawnItem({ item, drawn }: { item: ItemOfDrawing; drawn: Drawn }
         className="cursor-pointer"
       >
         <rect x={-24} y={-30} width={48} height={72} rx={3} className={held ? "fill-sunk" : "fill-transparent"} />
+        <Share share={drawn.shares?.[item.component]} x={0} y={-26} />
         {lit && item.symbol !== "coil" && !isFan && <path d="M-26 0H26" className="glow" />}
         {item.symbol === "coil" && relay?.isPulledIn && (
           <rect x={-16} y={-12} width={32} height={24} className="fill-lamp opacity-50" />

@@ -1,6 +1,7 @@
 import type { DrawnWire as WireOfDrawing } from "../api/generated/saved-job";
 import { digits, useShown } from "../kit/units";
 import { isHeld, press, type Drawn } from "./drawn";
+import { Share } from "./Share";
 
 /** Below this length a wire's colour stands above the terminals' numbers. */
 const CRAMPED = 90;
@@ -55,6 +56,7 @@ export function DrawnWire({ wire, drawn }: { wire: WireOfDrawing; drawn: Drawn }
         <rect x={wire.x1 + 6} y={wire.y - 26} width={wire.x2 - wire.x1 - 12} height={74} rx={3} className="fill-sunk" />
       )}
       {stroke}
+      <Share share={drawn.shares?.[row.id]} x={middle} y={wire.y - 26} />
       <text
         x={middle}
         y={wire.y - (wire.x2 - wire.x1 < CRAMPED ? 20 : 9)}

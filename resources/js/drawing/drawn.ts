@@ -15,6 +15,8 @@ export interface DrawingProps {
   /** What the lamp or the meter's leads are held on, and what is looked at. */
   held: Held[];
   onHold: (held: Held) => void;
+  /** Part or wire to how likely it is what is wrong, 0 to 1. */
+  shares?: Record<string, number>;
 }
 
 /** What every part of the drawing needs to know. */

@@ -63,7 +63,10 @@ export function useRecords(job: string) {
       }));
       setOffline(false);
       isDone = left.length === 0;
-      await queries.invalidateQueries({ queryKey: keys.handovers(job) });
+      await Promise.all([
+        queries.invalidateQueries({ queryKey: keys.handovers(job) }),
+        queries.invalidateQueries({ queryKey: keys.trails(job) }),
+      ]);
     } catch (error) {
       isDone = true;
       // Without an answer it waits; with a refusal of all of it, it waits too, and is told.

@@ -60,6 +60,9 @@ export function Jobs() {
             <p className="text-sm text-muted">Circuits for electric radiator fans</p>
           </div>
         </div>
+        <Link to="/practice" className="link-button">
+          Practice
+        </Link>
         <Link to="/shelf" className="link-button">
           Shelf
         </Link>

@@ -11,7 +11,7 @@ import { Settings } from "./Settings";
 import { Loading, Lost, ViewFailed } from "./states";
 import { ThreadNav } from "./ThreadNav";
 import { useShortcuts } from "./useShortcuts";
-import { JOBS, SHELF, VIEWS } from "./views";
+import { JOBS, PRACTICE, SHELF, VIEWS } from "./views";
 
 export function Shell() {
   const { id = "" } = useParams();
@@ -39,7 +39,11 @@ function Frame() {
   const doUndo = () => void undo();
   const doRedo = () => void redo();
   const commands: Command[] = [
-    ...[JOBS, SHELF].map((view) => ({ name: view.name, key: view.letter, run: () => void navigate(view.path) })),
+    ...[JOBS, SHELF, PRACTICE].map((view) => ({
+      name: view.name,
+      key: view.letter,
+      run: () => void navigate(view.path),
+    })),
     ...VIEWS.map((view) => ({
       name: view.name,
       key: view.letter,

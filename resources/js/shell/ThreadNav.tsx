@@ -1,5 +1,5 @@
 import { NavLink } from "react-router";
-import { JOBS, SHELF, VIEWS } from "./views";
+import { JOBS, PRACTICE, SHELF, VIEWS } from "./views";
 
 /** On a phone the views are wider than the screen: the open one is scrolled to. */
 function intoSight(link: HTMLAnchorElement | null) {
@@ -20,7 +20,7 @@ export function ThreadNav() {
           aria-hidden
           className="absolute inset-x-10 top-[19px] h-0.5 bg-line lg:inset-x-auto lg:top-8 lg:bottom-8 lg:left-[27px] lg:h-auto lg:w-0.5"
         />
-        {[JOBS, ...VIEWS, SHELF].map((view) => (
+        {[JOBS, ...VIEWS, SHELF, PRACTICE].map((view) => (
           <li key={view.path} className="relative grow lg:grow-0">
             <NavLink
               ref={intoSight}

@@ -1,0 +1,42 @@
+import type { Trail } from "../api/generated/trail";
+import { Panel } from "../kit/Panel";
+import { useText } from "../kit/messages";
+import { digits } from "../kit/units";
+
+/** What it may be, the likeliest first. */
+export function Possibilities({ trail }: { trail: Trail }) {
+  const text = useText();
+  return (
+    <Panel
+      title="What it may be"
+      aside={
+        <span className="text-sm text-muted">
+          {trail.count} {trail.count === 1 ? "possibility" : "possibilities"}
+        </span>
+      }
+    >
+      {!trail.isExplained && (
+        <p role="alert" className="mb-2 border-l-4 border-l-warning pl-3">
+          ◆ Nothing known does all of that at once. Nearest is:
+        </p>
+      )}
+      {trail.doubt !== null && (
+        <p role="alert" className="mb-2 border-l-4 border-l-warning pl-3">
+          ◆ {text(trail, "doubt")}
+        </p>
+      )}
+      <ol className="grid gap-1">
+        {trail.places.map((place) => (
+          <li key={place.id} className="grid grid-cols-[3.5rem_4rem_minmax(0,1fr)] items-center gap-2">
+            <span className="text-right font-mono font-bold">{digits(100 * place.share)} %</span>
+            <meter className="w-16" min={0} max={1} value={place.share} aria-label={text(place, "says")} />
+            <span>{text(place, "says").replace(/^./, (letter) => letter.toUpperCase())}</span>
+          </li>
+        ))}
+      </ol>
+      {trail.count > trail.places.length && (
+        <p className="mt-1 text-muted">and {trail.count - trail.places.length} less likely</p>
+      )}
+    </Panel>
+  );
+}
