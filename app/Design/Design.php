@@ -17,9 +17,11 @@ use LampThread\Exchange\ProofPresenter;
 use LampThread\Exchange\RoadPresenter;
 use LampThread\Exchange\Wording;
 use LampThread\Message\InvalidInput;
+use LampThread\Message\Message;
 use LampThread\Parts\Shelf;
 use LampThread\Proof\FaultPairs;
 use LampThread\Proof\Finding\Finding;
+use LampThread\Proof\Finding\Severity;
 use LampThread\Proof\Findings;
 use LampThread\Proof\Proof;
 use LampThread\Proof\ProofSummary;
@@ -78,6 +80,14 @@ final class Design
     public function findings(): array
     {
         return $this->findings ??= self::worked(fn (): array => Findings::of($this->sized()));
+    }
+
+    /** @return list<Message> titles of the findings of danger that nobody has accepted */
+    public function dangers(): array
+    {
+        return $this->kept('dangers', fn (): array => array_values(array_map(static fn (Finding $finding): Message => $finding->title(), array_filter(
+            $this->findings(), static fn (Finding $finding): bool => $finding->severity === Severity::Danger && $finding->accepted === null,
+        ))));
     }
 
     /** @return array<string, Choice> by id */

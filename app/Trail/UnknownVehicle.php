@@ -6,6 +6,7 @@ namespace App\Trail;
 
 use App\Design\Design;
 use App\Design\Designs;
+use App\Design\Kept;
 use LampThread\Circuit\Component\FanMotor;
 use LampThread\Circuit\Component\Fuse;
 use LampThread\Circuit\Component\Relay;
@@ -25,7 +26,7 @@ use LampThread\Message\Message;
 /** A vehicle nobody here has wired: every usual arrangement that fits what is known of it is carried along, with its faults, and tests narrow both. */
 final readonly class UnknownVehicle
 {
-    public function __construct(private Designs $designs) {}
+    public function __construct(private Designs $designs, private Kept $cache) {}
 
     /**
      * @param  array<string, mixed>  $known  as schema/unknown-vehicle-request.json has it
@@ -44,7 +45,7 @@ final readonly class UnknownVehicle
         }
         $designs = array_values($fitting);
         $circuits = array_map(static fn (Design $design) => $design->circuit(), $designs);
-        $table = FaultTable::joined(array_map(static fn (Design $design): FaultTable => $design->faultTable(), $designs), array_fill(0, count($designs), 1.0));
+        $table = $this->joined(array_keys($fitting), $designs);
         $answers = [];
         foreach ($given as $test => $answer) {
             $answers[] = AnswerReader::read($table, (string) $test, (string) $answer);
@@ -60,6 +61,23 @@ final readonly class UnknownVehicle
         usort($arrangements, static fn (array $a, array $b): int => $b['share'] <=> $a['share']);
 
         return ['arrangements' => $arrangements, 'trail' => (new TrailPresenter($circuits))->of($trail, $seen, $answers)];
+    }
+
+    /**
+     * @param  list<string>  $ids  of the arrangements
+     * @param  non-empty-list<Design>  $designs
+     */
+    private function joined(array $ids, array $designs): FaultTable
+    {
+        $key = 'fault-tables/'.md5(implode(',', $ids))."/{$this->designs->build->id}";
+        $kept = $this->cache->get($key);
+        if ($kept instanceof FaultTable) {
+            return $kept;
+        }
+        $table = FaultTable::joined(array_map(static fn (Design $design): FaultTable => $design->faultTable(), $designs), array_fill(0, count($designs), 1.0));
+        $this->cache->put($key, $table);
+
+        return $table;
     }
 
     /**

@@ -83,7 +83,8 @@ final readonly class PracticeController
             isset($asked->test) => $bench->move($asked->test),
             isset($asked->wire) => $bench->wire($asked->wire->situation, $asked->wire->from, $asked->wire->to),
             isset($asked->place) => $bench->name($asked->place),
-            default => $bench->giveUp(),
+            isset($asked->givesUp) => $bench->giveUp(),
+            default => throw InvalidInput::at('', Message::of('input.no-move')),
         };
 
         return new JsonResponse($this->wording->worded($bench->answer()));

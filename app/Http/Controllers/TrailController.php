@@ -20,8 +20,6 @@ use LampThread\Exchange\TrailPresenter;
 use LampThread\Exchange\Wording;
 use LampThread\Message\InvalidInput;
 use LampThread\Message\Message;
-use LampThread\Proof\Finding\Finding;
-use LampThread\Proof\Finding\Severity;
 
 /** Looking for a fault: of a job, where its record tells how far it is; or of a vehicle nobody knows. */
 final readonly class TrailController
@@ -38,11 +36,10 @@ final readonly class TrailController
         $trail = $standing->seen === [] ? null : (new TrailPresenter([$circuit]))->of(
             new Trail($table, new LampReading([$circuit], $design->brief->supply->systemV), $standing->seen, $standing->answers, $tools), $standing->seen, $standing->answers,
         );
-        $dangers = array_filter($design->findings(), static fn (Finding $finding): bool => $finding->severity === Severity::Danger && $finding->accepted === null);
 
         return new JsonResponse($this->wording->worded([
             ...TrailPresenter::choices(),
-            'dangers' => array_values(array_map(static fn (Finding $finding): array => ['title' => $finding->title()], $dangers)),
+            'dangers' => array_map(static fn (Message $title): array => ['title' => $title], $design->dangers()),
             'outdated' => $standing->outdated,
             'history' => $standing->found,
             'trail' => $trail,

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace LampThread\Diagnosis;
 
-use LampThread\Circuit\Component\Rail;
-
 /** Everything that may be wrong with a circuit, and what each test would show of it. Plain data, so that it can be kept. */
 final readonly class FaultTable
 {
@@ -53,59 +51,41 @@ final readonly class FaultTable
      */
     public function shown(Test $test, array $causes): array
     {
-        return $this->each($test, $causes, static fn (float $value): float => $value);
-    }
-
-    /**
-     * @param  list<int>  $causes
-     * @return array<int, int> cause to what the test shows, the same where it does not tell two apart
-     */
-    public function outcomes(Test $test, array $causes): array
-    {
-        return $this->each($test, $causes, static fn (float $value): int => Reading::outcome($test, $value));
-    }
-
-    /**
-     * What most causes show is the same, so that it is read once for all that share it.
-     *
-     * @template T of int|float
-     *
-     * @param  list<int>  $causes
-     * @param  \Closure(float): T  $read
-     * @return array<int, T>
-     */
-    private function each(Test $test, array $causes, \Closure $read): array
-    {
-        $bytes = $this->columns[$test->column()] ?? '';
-        $supply = $test->kind === TestKind::Drop ? $this->columns["volts/{$test->situation}/".Rail::SUPPLY] : '';
-        $known = [];
-        $each = [];
-        foreach ($causes as $cause) {
-            $own = substr($bytes, self::BYTES * $cause, self::BYTES);
-            $against = $supply === '' ? '' : substr($supply, self::BYTES * $cause, self::BYTES);
-            $each[$cause] = $known[$own.$against] ??= $read($this->value($test, $own, $against));
+        $shown = [];
+        foreach ($this->groups($test->column(), $causes) as $bytes => $alike) {
+            $value = $this->value($test, (string) $bytes);
+            foreach ($alike as $cause) {
+                $shown[$cause] = $value;
+            }
         }
 
-        return $each;
+        return $shown;
     }
 
-    private function value(Test $test, string $own, string $against): float
+    /**
+     * Causes of which a column says the same, by what it says.
+     *
+     * @param  list<int>  $causes
+     * @return array<array-key, non-empty-list<int>>
+     */
+    public function groups(string $column, array $causes): array
     {
-        $value = self::number($own);
+        $bytes = $this->columns[$column] ?? '';
+        $groups = [];
+        foreach ($causes as $cause) {
+            $groups[substr($bytes, self::BYTES * $cause, self::BYTES)][] = $cause;
+        }
 
-        return match (true) {
-            $value === self::ABSENT => self::ABSENT,
-            $test->kind === TestKind::Drop => self::number($against) - $value,
-            $test->kind === TestKind::Lamp => (float) $this->lampLook($value),
-            default => $value,
-        };
+        return $groups;
     }
 
-    private static function number(string $bytes): float
+    /** What a test shows where its column says this. */
+    public function value(Test $test, string $bytes): float
     {
         $read = $bytes === '' ? false : unpack('g', $bytes);
+        $value = $read === false ? self::ABSENT : $read[1];
 
-        return $read === false ? self::ABSENT : $read[1];
+        return $test->kind === TestKind::Lamp ? (float) $this->lampLook($value) : $value;
     }
 
     /** How a test lamp glows at a voltage: the place among `dark`, `dim` and `bright`. */

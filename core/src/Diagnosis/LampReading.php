@@ -7,6 +7,7 @@ namespace LampThread\Diagnosis;
 use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\Rail;
 use LampThread\Circuit\Component\TestLead;
+use LampThread\Operation\OperatingPoint;
 use LampThread\Operation\Solver;
 
 /** A test lamp solved as part of the circuit: it takes current, so that behind a coil it stays dark, and may pull that coil in. */
@@ -14,6 +15,9 @@ final class LampReading
 {
     /** @var array<string, Solver> by subject and terminal */
     private array $solvers = [];
+
+    /** @var array<string, OperatingPoint> sound, by subject, terminal and situation */
+    private array $sound = [];
 
     /** @param  list<Circuit>  $circuits  by subject */
     public function __construct(private readonly array $circuits, private readonly int $systemV) {}
@@ -25,8 +29,10 @@ final class LampReading
         if ($circuit->componentAt($terminal) === null) {
             return FaultTable::ABSENT;
         }
-        $solver = $this->solvers["{$cause->subject}/{$terminal}"] ??= new Solver($circuit->with(TestLead::lamp($terminal, Rail::EARTH, $this->systemV)));
+        $key = "{$cause->subject}/{$terminal}";
+        $solver = $this->solvers[$key] ??= new Solver($circuit->with(TestLead::lamp($terminal, Rail::EARTH, $this->systemV)));
+        $sound = $this->sound["{$key}/{$situation->id}"] ??= $solver->settle($situation->conditions);
 
-        return $solver->settle($situation->conditions->withFaults($cause->feltIn($situation)))->voltages->at($terminal);
+        return $solver->breakIn($sound, $situation->conditions->withFaults($cause->feltIn($situation)))->voltages->at($terminal);
     }
 }

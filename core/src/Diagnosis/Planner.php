@@ -11,15 +11,18 @@ namespace LampThread\Diagnosis;
 final class Planner
 {
     /** Up to so many places every order is tried. */
-    private const EXACT_PLACES = 7;
+    private const EXACT_PLACES = 10;
 
     /** Tests that are tried in every order: those that tell most a minute. */
     private const EXACT_TESTS = 14;
 
     /** Lamp tests that are solved with the lamp in. */
-    private const LAMPS = 3;
+    private const LAMPS = 2;
 
     private const MOST = 12;
+
+    /** Of what the best tells a minute (common practice, no source). */
+    private const SWAP_SHARE = 0.6;
 
     /** @var array<int, string> by cause that still counts */
     private readonly array $places;
@@ -28,6 +31,9 @@ final class Planner
     private readonly array $shares;
 
     private readonly float $unsureNow;
+
+    /** @var array<string, array<array-key, non-empty-list<int>>> column to the causes that count, by what it says */
+    private array $groups = [];
 
     public function __construct(private readonly Trail $trail, private readonly ?string $situation)
     {
@@ -55,20 +61,26 @@ final class Planner
     public function ranked(array $tests): array
     {
         $ranked = [];
+        $lamps = [];
+        $byMeter = [];
         foreach ($tests as $test) {
-            $outcomes = $this->trail->table->outcomes($test, $this->trail->alive);
-            $next = count(array_unique($outcomes)) > 1 ? $this->weighed($test, $outcomes) : null;
-            if ($next !== null && $next->bits > Trail::LEAST_BITS) {
+            if ($test->kind === TestKind::Lamp) {
+                $lamps[$test->column()] = $test;
+
+                continue;
+            }
+            $next = $this->telling($test);
+            if ($next !== null) {
                 $ranked[] = $next;
+                $byMeter[$test->column()] = $next->bitsPerMinute();
             }
         }
-        $ranked = $this->withLampsSolved(self::sorted($ranked));
+        $ranked = $this->withSwapFirst(self::sorted([...$ranked, ...$this->bestLamps($lamps, $byMeter)]));
         $counting = array_filter($this->shares, static fn (float $share): bool => $share > Trail::LEAST_SHARE);
         if (count($counting) > self::EXACT_PLACES || count($ranked) < 2) {
             return array_slice($ranked, 0, self::MOST);
         }
         $best = $this->soonest(array_slice($ranked, 0, self::EXACT_TESTS));
-
         $others = array_values(array_filter($ranked, static fn (NextTest $next): bool => $next !== $best));
 
         return array_slice($best === null ? $others : [$best, ...$others], 0, self::MOST);
@@ -85,24 +97,59 @@ final class Planner
         return $ranked;
     }
 
+    /** What a test would tell; null where that is not worth it. */
+    private function telling(Test $test): ?NextTest
+    {
+        $outcomes = $this->outcomes($test, $this->trail->alive);
+        $next = count(array_unique($outcomes)) > 1 ? $this->weighed($test, $outcomes) : null;
+
+        return $next !== null && $next->bits > Trail::LEAST_BITS ? $next : null;
+    }
+
     /**
-     * @param  list<NextTest>  $ranked
+     * A lamp is solved with it in, which takes long: only at the spots where a meter would tell most, whether or not there is one.
+     *
+     * @param  array<string, Test>  $lamps  by column
+     * @param  array<string, float>  $byMeter  column to what a meter tells there, bit a minute
      * @return list<NextTest>
      */
-    private function withLampsSolved(array $ranked): array
+    private function bestLamps(array $lamps, array $byMeter): array
     {
-        $solved = 0;
-        foreach ($ranked as $at => $next) {
-            if ($next->test->kind === TestKind::Lamp) {
-                if ($solved++ < self::LAMPS) {
-                    $ranked[$at] = $this->weighed($next->test, $this->solved($next->test, $this->trail->alive));
-                } else {
-                    unset($ranked[$at]);
-                }
+        $worth = [];
+        foreach ($lamps as $column => $lamp) {
+            $worth[$column] = $byMeter[$column] ?? $this->telling($lamp)?->bitsPerMinute() ?? 0.0;
+        }
+        arsort($worth);
+        $solved = array_map(
+            fn (string $column): NextTest => $this->weighed($lamps[$column], $this->solved($lamps[$column], $this->trail->alive)),
+            array_keys(array_slice(array_filter($worth), 0, self::LAMPS, true)),
+        );
+
+        return array_values(array_filter($solved, static fn (NextTest $next): bool => $next->bits > Trail::LEAST_BITS));
+    }
+
+    /**
+     * Three instruments may be held on one spot: what lies there is read once.
+     *
+     * @param  list<int>  $causes
+     * @return array<int, int> cause to outcome; one outcome for all where none is told apart
+     */
+    private function outcomes(Test $test, array $causes): array
+    {
+        $column = $test->column();
+        $groups = $causes === $this->trail->alive ? $this->groups[$column] ??= $this->trail->table->groups($column, $causes) : $this->trail->table->groups($column, $causes);
+        $outcomes = [];
+        foreach ($groups as $bytes => $alike) {
+            $outcome = Reading::outcome($test, $this->trail->table->value($test, (string) $bytes));
+            if (count($groups) === 1) {
+                return array_fill_keys($causes, $outcome);
+            }
+            foreach ($alike as $cause) {
+                $outcomes[$cause] = $outcome;
             }
         }
 
-        return self::sorted(array_values(array_filter($ranked, static fn (NextTest $next): bool => $next->bits > Trail::LEAST_BITS)));
+        return $outcomes;
     }
 
     /**
@@ -113,7 +160,27 @@ final class Planner
     {
         return $test->kind === TestKind::Lamp
             ? array_map(static fn (float $value): int => Reading::outcome($test, $value), $this->trail->shown($test, $causes))
-            : $this->trail->table->outcomes($test, $causes);
+            : $this->outcomes($test, $causes);
+    }
+
+    /**
+     * An identical relay is swapped first by habit, and rightly: it wants no instrument. Where it tells nearly as much a minute as the best, it
+     * begins.
+     *
+     * @param  list<NextTest>  $ranked
+     * @return list<NextTest>
+     */
+    private function withSwapFirst(array $ranked): array
+    {
+        foreach ($this->trail->isBegun() ? [] : $ranked as $at => $next) {
+            if ($next->test->kind === TestKind::Swap && $next->bitsPerMinute() > self::SWAP_SHARE * $ranked[0]->bitsPerMinute()) {
+                unset($ranked[$at]);
+
+                return [$next, ...array_values($ranked)];
+            }
+        }
+
+        return $ranked;
     }
 
     /** @param  array<int, int>  $outcomes  by cause */

@@ -28,9 +28,15 @@ final readonly class Test
         return implode('/', array_filter([$this->kind->value, $this->situation, $this->spot], static fn (?string $part): bool => $part !== null && $part !== ''));
     }
 
+    /** The same where it takes other minutes. */
+    public function within(float $minutes): self
+    {
+        return new self($this->kind, $this->situation, $this->spot, $minutes, $this->answers, $this->caution);
+    }
+
     /** The column of a fault table that says what it shows. */
     public function column(): string
     {
-        return $this->kind === TestKind::Drop || $this->kind === TestKind::Lamp ? "volts/{$this->situation}/{$this->spot}" : $this->id();
+        return $this->kind === TestKind::Lamp ? "volts/{$this->situation}/{$this->spot}" : $this->id();
     }
 }

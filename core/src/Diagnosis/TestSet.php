@@ -23,6 +23,9 @@ final readonly class TestSet
     /** A fuse that opens within this has opened at once, s. */
     private const AT_ONCE_S = 10.0;
 
+    /** Two identical relays exchanged where they sit, min. */
+    private const TWIN_MINUTES = 0.3;
+
     /** Where two spots tell the same, that on the way of the fan’s current is found sooner: below this a spot lies aside, A, and takes longer, min. */
     private const ASIDE_A = 1.0;
 
@@ -79,6 +82,9 @@ final readonly class TestSet
                 $point = $points[$id];
                 foreach ($this->terminals as $terminal) {
                     $numbers["volts/{$id}/{$terminal}"] = $point->voltages->at($terminal);
+                    if (isset($this->all["drop/{$id}/{$terminal}"])) {
+                        $numbers["drop/{$id}/{$terminal}"] = $point->voltages->across(Rail::SUPPLY, $terminal);
+                    }
                 }
                 foreach ($this->wires as $wire) {
                     $numbers["clamp/{$id}/{$wire}"] = abs($point->currentA($wire));
@@ -138,7 +144,8 @@ final readonly class TestSet
     {
         $tests = [];
         foreach ($this->circuit->each(Relay::class) as $relay) {
-            $tests[] = $this->test(TestKind::Swap, null, $relay->id, ['same', 'cured']);
+            $swap = $this->test(TestKind::Swap, null, $relay->id, ['same', 'cured']);
+            $tests[] = $this->hasTwin($relay) ? $swap->within(self::TWIN_MINUTES) : $swap;
             $tests[] = $this->test(TestKind::Coil, null, $relay->id, ['as-told', 'open', 'short']);
         }
         foreach ($this->circuit->each(Protective::class) as $fuse) {
@@ -163,6 +170,12 @@ final readonly class TestSet
         }
 
         return $tests;
+    }
+
+    /** Whether an identical relay sits beside it, so that no spare need be fetched. */
+    private function hasTwin(Relay $relay): bool
+    {
+        return array_filter($this->circuit->each(Relay::class), static fn (Relay $other): bool => $other !== $relay && $other->part->id() === $relay->part->id()) !== [];
     }
 
     /** @return list<Test> */

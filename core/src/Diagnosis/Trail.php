@@ -14,10 +14,13 @@ final class Trail
     public const LEAST_SHARE = 0.005;
 
     /** Below this share a cause does not count in what is tested next. */
-    private const COUNTS_SHARE = 5e-4;
+    private const COUNTS_SHARE = 1e-3;
 
     /** From this share on it is the fault. */
     private const FOUND_SHARE = 0.94;
+
+    /** The same where everything else contradicts an answer. */
+    private const SOLE_SHARE = 0.8;
 
     /** A test that tells less is not worth its trouble, bit. */
     public const LEAST_BITS = 0.02;
@@ -25,7 +28,7 @@ final class Trail
     /** An answer is doubted that is as unlikely as a wrong one. */
     private const DOUBT_FROM = 2 * Reading::WRONG;
 
-    /** @var list<int> causes that still count, of the table */
+    /** @var list<int> causes that still count, of the table: those that contradict fewest answers */
     public readonly array $alive;
 
     /** @var array<int, float> by cause, 1 in all */
@@ -46,9 +49,13 @@ final class Trail
         private readonly array $answers,
         private readonly array $tools,
     ) {
-        $shares = $this->weighed($seen, $answers);
+        [$weights, $misses] = $this->weights($seen, $answers);
+        $sum = array_sum($weights);
+        $shares = array_map(static fn (float $weight): float => $weight / $sum, $weights);
         $this->shares = $shares;
-        $this->alive = array_keys(array_filter($shares, static fn (float $share): bool => $share > self::COUNTS_SHARE));
+        $counting = array_filter($shares, static fn (float $share): bool => $share > self::COUNTS_SHARE);
+        $fewest = min([PHP_INT_MAX, ...array_intersect_key($misses, $counting)]);
+        $this->alive = array_keys(array_filter($counting, static fn (int $cause): bool => $misses[$cause] === $fewest, ARRAY_FILTER_USE_KEY));
         $done = [];
         foreach ($answers as $answer) {
             $done[$answer->test->id()] = true;
@@ -81,8 +88,10 @@ final class Trail
     public function found(): ?Place
     {
         $likeliest = $this->places()[0];
+        $left = array_unique(array_map(fn (int $cause): string => $this->table->causes[$cause]->place(), $this->alive));
+        $least = $left === [$likeliest->id] ? self::SOLE_SHARE : self::FOUND_SHARE;
 
-        return $likeliest->share >= self::FOUND_SHARE ? $likeliest : null;
+        return $likeliest->share >= $least ? $likeliest : null;
     }
 
     /** Whether anything known shows all that is told; where not, the causes are those that show most of it. */
@@ -146,11 +155,11 @@ final class Trail
         $best = null;
         $least = 0.6;
         foreach ($this->offered() as $test) {
-            $outcomes = $this->table->outcomes($test, [...$causes, $likeliest]);
+            $outcome = Reading::outcome($test, $this->table->shown($test, [$likeliest])[$likeliest]);
             $others = 0.0;
-            foreach ($causes as $cause) {
-                if ($outcomes[$cause] === $outcomes[$likeliest] && $this->table->causes[$cause]->place() !== $place) {
-                    $others += $before[$cause];
+            foreach ($this->table->groups($test->column(), $causes) as $bytes => $alike) {
+                foreach (Reading::outcome($test, $this->table->value($test, (string) $bytes)) === $outcome ? $alike : [] as $cause) {
+                    $others += $this->table->causes[$cause]->place() === $place ? 0.0 : $before[$cause];
                 }
             }
             $worth = $others + 0.03 * $this->minutes($test);
@@ -160,6 +169,12 @@ final class Trail
         }
 
         return $best;
+    }
+
+    /** Whether anything was tested yet. */
+    public function isBegun(): bool
+    {
+        return $this->answers !== [];
     }
 
     /** The situation the vehicle stands in after the last test; null where it is not known. */
@@ -240,7 +255,7 @@ final class Trail
      */
     private function evidence(array $seen, array $answers): float
     {
-        return array_sum($this->weights($seen, $answers));
+        return array_sum($this->weights($seen, $answers)[0]);
     }
 
     /**
@@ -250,7 +265,7 @@ final class Trail
      */
     private function weighed(array $seen, array $answers): array
     {
-        $weights = $this->weights($seen, $answers);
+        [$weights] = $this->weights($seen, $answers);
         $sum = array_sum($weights);
 
         return array_map(static fn (float $weight): float => $weight / $sum, $weights);
@@ -259,17 +274,16 @@ final class Trail
     /**
      * @param  list<Symptom>  $seen
      * @param  list<Answer>  $answers
-     * @return array<int, float>
+     * @return array{array<int, float>, array<int, int>} weights by cause, and how much of what was told and answered each contradicts
      */
     private function weights(array $seen, array $answers): array
     {
         $weights = [];
+        $misses = [];
         foreach ($this->table->causes as $at => $cause) {
-            $weight = $cause->weight;
-            foreach ($seen as $symptom) {
-                $weight *= $this->table->shows($at, $symptom) ? 1.0 : self::WRONGLY_TOLD;
-            }
-            $weights[$at] = $weight;
+            $missed = count(array_filter($seen, fn (Symptom $symptom): bool => ! $this->table->shows($at, $symptom)));
+            $weights[$at] = $cause->weight * self::WRONGLY_TOLD ** $missed;
+            $misses[$at] = $missed;
         }
         foreach ($answers as $answer) {
             if ($answer->value !== null) {
@@ -278,11 +292,13 @@ final class Trail
                 $counting = array_keys(array_filter($weights, static fn (float $weight): bool => $weight > $least));
                 $shown = $this->shown($answer->test, $counting) + $this->table->shown($answer->test, array_keys($weights));
                 foreach ($weights as $at => $weight) {
-                    $weights[$at] = $weight * Reading::likelihood($answer->test, $answer->value, $shown[$at]);
+                    $likelihood = Reading::likelihood($answer->test, $answer->value, $shown[$at]);
+                    $weights[$at] = $weight * $likelihood;
+                    $misses[$at] += $likelihood < self::DOUBT_FROM ? 1 : 0;
                 }
             }
         }
 
-        return $weights;
+        return [$weights, $misses];
     }
 }

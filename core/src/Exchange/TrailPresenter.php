@@ -132,7 +132,9 @@ final readonly class TrailPresenter
         }
         $each = [];
         foreach ($cause->faults as $part => $kind) {
-            $each[] = Message::of('trail.cause', part: LeadSpots::partName($this->circuits[$cause->subject], $part), kind: Message::of("fault-kind.{$kind->value}"));
+            // How far a joint has gone is not what is looked for.
+            $how = $kind->jointOhm() === null ? Message::of("fault-kind.{$kind->value}") : Message::of('trail.joint');
+            $each[] = Message::of('trail.cause', part: LeadSpots::partName($this->circuits[$cause->subject], $part), kind: $how);
         }
 
         return match (count($each)) {

@@ -1,7 +1,7 @@
 import type { DrawnWire as WireOfDrawing } from "../api/generated/saved-job";
 import { digits, useShown } from "../kit/units";
 import { isHeld, press, type Drawn } from "./drawn";
-import { Share } from "./Share";
+import { isShown, Share } from "./Share";
 
 /** Below this length a wire's colour stands above the terminals' numbers. */
 const CRAMPED = 90;
@@ -57,14 +57,16 @@ export function DrawnWire({ wire, drawn }: { wire: WireOfDrawing; drawn: Drawn }
       )}
       {stroke}
       <Share share={drawn.shares?.[row.id]} x={middle} y={wire.y - 26} />
-      <text
-        x={middle}
-        y={wire.y - (wire.x2 - wire.x1 < CRAMPED ? 20 : 9)}
-        textAnchor="middle"
-        className="fill-muted text-[13px]"
-      >
-        {row.colour}
-      </text>
+      {!isShown(drawn.shares?.[row.id]) && (
+        <text
+          x={middle}
+          y={wire.y - (wire.x2 - wire.x1 < CRAMPED ? 20 : 9)}
+          textAnchor="middle"
+          className="fill-muted text-[13px]"
+        >
+          {row.colour}
+        </text>
+      )}
       <g aria-hidden>
         <rect
           x={middle - 13}

@@ -4,6 +4,7 @@ import { DrawnItem } from "./DrawnItem";
 import { DrawnTerminal } from "./DrawnTerminal";
 import { DrawnWire } from "./DrawnWire";
 import type { Drawn, DrawingProps } from "./drawn";
+import { Share } from "./Share";
 import { Shapes } from "./symbols";
 
 /** The threads as the core laid them out, lit as the bench has them. */
@@ -86,6 +87,11 @@ function Thread({ thread, drawn }: { thread: DrawnThread; drawn: Drawn }) {
           <text x={0} y={34} textAnchor="middle" className="fill-ink text-[14px] font-bold">
             {end.label}
           </text>
+          <Share
+            share={drawn.shares?.[drawn.design.components.find(({ mark }) => mark === end.label)?.id ?? ""]}
+            x={4}
+            y={-26}
+          />
         </g>
       )}
       {end.kind === "open" && (

@@ -18,8 +18,8 @@ export function Moves({ run }: { run: PracticeRun }) {
   return (
     <Panel title="Moves">
       {run.moves.length === 0 && <p className="text-muted">None yet. What would you do first?</p>}
-      <ol className="grid gap-3" aria-live="polite">
-        {run.moves.map((move, at) => (
+      <ol className="grid gap-3" aria-live="polite" reversed>
+        {[...run.moves.entries()].reverse().map(([at, move]) => (
           <li key={at} className="border-b border-line pb-2">
             <p className="text-sm text-muted">{texts(move, "setting").join(" ")}</p>
             <p>

@@ -54,7 +54,7 @@ export function NameFault({ run, isBusy, onName }: Props) {
             tone="quiet"
             disabled={isBusy}
             onClick={() => {
-              onName({});
+              onName({ givesUp: true });
             }}
           >
             Show me

@@ -2,7 +2,6 @@ import type { TrailFound } from "../api/generated/trail";
 import { Button } from "../kit/Button";
 import { Panel } from "../kit/Panel";
 import { useText, useTexts } from "../kit/messages";
-import { digits } from "../kit/units";
 
 /** The fault: what must then be true too, how it is mended, and what would have prevented it. */
 export function FoundPanel({ found, onDone }: { found: TrailFound; onDone?: () => void }) {
@@ -12,7 +11,7 @@ export function FoundPanel({ found, onDone }: { found: TrailFound; onDone?: () =
   return (
     <Panel title="Found">
       <p className="text-lg font-semibold">
-        {text(found, "says")} <span className="text-muted">({digits(100 * found.share)} %)</span>
+        {text(found, "says")} <span className="text-muted">({Math.round(100 * found.share)} %)</span>
       </p>
       <dl className="mt-3 grid gap-3">
         {confirm !== null && (

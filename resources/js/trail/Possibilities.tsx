@@ -1,7 +1,6 @@
 import type { Trail } from "../api/generated/trail";
 import { Panel } from "../kit/Panel";
 import { useText } from "../kit/messages";
-import { digits } from "../kit/units";
 
 /** What it may be, the likeliest first. */
 export function Possibilities({ trail }: { trail: Trail }) {
@@ -27,8 +26,8 @@ export function Possibilities({ trail }: { trail: Trail }) {
       )}
       <ol className="grid gap-1">
         {trail.places.map((place) => (
-          <li key={place.id} className="grid grid-cols-[3.5rem_4rem_minmax(0,1fr)] items-center gap-2">
-            <span className="text-right font-mono font-bold">{digits(100 * place.share)} %</span>
+          <li key={place.id} className="grid grid-cols-[3rem_4rem_minmax(0,1fr)] items-center gap-2">
+            <span className="text-right font-mono font-bold">{Math.round(100 * place.share)} %</span>
             <meter className="w-16" min={0} max={1} value={place.share} aria-label={text(place, "says")} />
             <span>{text(place, "says").replace(/^./, (letter) => letter.toUpperCase())}</span>
           </li>

@@ -9,7 +9,6 @@ import { Button } from "../kit/Button";
 import { Panel } from "../kit/Panel";
 import { SegmentedControl } from "../kit/SegmentedControl";
 import { useText } from "../kit/messages";
-import { digits } from "../kit/units";
 import { Page } from "../shell/Page";
 import { Complaint } from "./Complaint";
 import { FoundPanel } from "./FoundPanel";
@@ -154,7 +153,7 @@ export function UnknownVehicle() {
               <ol className="grid gap-1">
                 {(answer.arrangements ?? []).map((one) => (
                   <li key={one.id} className="grid grid-cols-[3.5rem_minmax(0,1fr)] gap-2">
-                    <span className="text-right font-mono font-bold">{digits(100 * one.share)} %</span>
+                    <span className="text-right font-mono font-bold">{Math.round(100 * one.share)} %</span>
                     <span>{text(one, "title")}</span>
                   </li>
                 ))}
