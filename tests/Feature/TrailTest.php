@@ -33,7 +33,7 @@ final class TrailTest extends TestCase
         $this->assertFits('trail', (string) $found->getContent());
         self::assertSame('fan-1-relay', $found->json('trail.found.id'));
         self::assertTrue($found->json('trail.isEnded'));
-        self::assertNotNull($found->json('trail.found.confirm.title'));
+        self::assertNull($found->json('trail.found.confirm'), 'its cure is its proof');
         $this->write($id, ['kind' => 'fault', 'step' => 'fan-1-relay', 'text' => $found->json('trail.found.says'), 'typed' => $found->json('trail.found.class')]);
         $after = $this->getJson("/api/jobs/{$id}/trail");
         self::assertNull($after->json('trail'), 'what was looked for is found');
@@ -140,7 +140,8 @@ final class TrailTest extends TestCase
                 break;
             }
             $next = $trail['next'][0];
-            $answers[] = "{$next['id']}=".($next['reads'] === 'volt' ? $this->volts($next['id']) : ['look' => 'fan-1=stands', 'listen' => 'out', 'pull' => 'whole'][$next['kind']] ?? 'not-tried');
+            $seen = ['look' => 'fan-1=stands', 'listen' => 'out', 'pull' => 'whole'][$next['kind']] ?? 'not-tried';
+            $answers[] = "{$next['id']}=".($next['reads'] === 'volt' ? $this->volts($next['id']) : $seen);
         }
         self::assertSame('fan-1-relay', $trail['places'][0]['id'], implode(', ', $answers));
         self::assertSame(2, Artisan::call('lamp:trail', ['file' => self::FILE]));
@@ -165,7 +166,10 @@ final class TrailTest extends TestCase
         return number_format($kind === 'drop' ? $bench['batteryV'] - $volts : $volts, 2).' V';
     }
 
-    /** @param  array<string, mixed>  $record */
+    /**
+     * @param  array<string, mixed>  $record
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
     private function write(string $id, array $record): TestResponse
     {
         static $number = 0;

@@ -9,4 +9,12 @@ final readonly class Answer
 {
     /** @param  float|null  $value  null where it was not tried, or nobody is sure */
     public function __construct(public Test $test, public ?float $value) {}
+
+    /** Whether what was put in has mended it. */
+    public function cures(): bool
+    {
+        $seen = $this->value === null ? '' : $this->test->answers[(int) $this->value] ?? '';
+
+        return $this->test->kind === TestKind::Swap && $seen === 'cured' || $this->test->kind === TestKind::Renew && $seen === 'holds';
+    }
 }

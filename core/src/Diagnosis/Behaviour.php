@@ -43,10 +43,7 @@ final readonly class Behaviour
 
     public function hasOneDead(self $sound): bool
     {
-        $at = Situations::LATE;
-        if (! isset($this->at[$at])) {
-            return false;
-        }
+        $at = $this->situations->full;
         $fans = array_filter(array_keys($this->at[$at]->speedShares), $sound->at[$at]->runs(...));
         $running = array_filter($fans, $this->at[$at]->runs(...));
 
@@ -57,8 +54,8 @@ final readonly class Behaviour
     public function lacksLastStage(self $sound): bool
     {
         $first = $this->situations->heat[0];
-        foreach ($this->at[Situations::LATE]->speedShares as $fan => $share) {
-            $should = $sound->at[Situations::LATE]->speedShares[$fan];
+        foreach ($this->at[$this->situations->full]->speedShares as $fan => $share) {
+            $should = $sound->at[$this->situations->full]->speedShares[$fan];
             if ($should > $sound->at[$first]->speedShares[$fan] + 0.1 && $share < 0.85 * $should) {
                 return true;
             }
@@ -95,15 +92,15 @@ final readonly class Behaviour
 
     public function clicksAndNothing(self $sound): bool
     {
-        $at = Situations::LATE;
+        $at = $this->situations->full;
 
-        return isset($this->at[$at]) && in_array('in', array_intersect_assoc($this->at[$at]->relays, $sound->at[$at]->relays), true)
+        return in_array('in', array_intersect_assoc($this->at[$at]->relays, $sound->at[$at]->relays), true)
             && $this->fansDiffer([$at], $sound, static fn (bool $runs, bool $should): bool => $should && ! $runs);
     }
 
     public function relayRests(self $sound): bool
     {
-        foreach ($this->known([...$this->situations->heat, Situations::LATE, Situations::AIR_CONDITIONING]) as $at) {
+        foreach ($this->known([...$this->situations->asked, Situations::AIR_CONDITIONING]) as $at) {
             foreach ($this->at[$at]->relays as $relay => $stands) {
                 if ($stands === 'out' && $sound->at[$at]->relays[$relay] === 'in') {
                     return true;

@@ -58,6 +58,12 @@ final readonly class Situations
     /** @var list<string> an override works, cold */
     public array $overrides;
 
+    /** @var list<string> where something is asked of a fan: hot, the first stage first; by hand where nothing feels the heat */
+    public array $asked;
+
+    /** Where most is asked of the fans. */
+    public string $full;
+
     public function __construct(private Circuit $circuit)
     {
         $all = [];
@@ -99,6 +105,8 @@ final readonly class Situations
         $this->acted = $acted;
         $this->overrides = $overrides;
         $this->heat = $heat;
+        $this->asked = $heat === [] ? $overrides : [...$heat, self::LATE];
+        $this->full = $this->asked[count($this->asked) - 1] ?? self::COLD;
     }
 
     /** @return list<Component> what can be taken off its wires to see whether the fan stops: sensors with a contact, and switches */

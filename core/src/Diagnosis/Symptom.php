@@ -41,22 +41,22 @@ enum Symptom: string
     public function isShownBy(Behaviour $broken, Behaviour $sound): bool
     {
         $situations = $sound->situations;
-        $hottest = [...$situations->heat, Situations::LATE];
+        [$asked, $full] = [$situations->asked, $situations->full];
 
         return match ($this) {
-            self::NeverRuns => $this->all($hottest, static fn (string $at): bool => ! $broken->at($at)->runsAny()) && $sound->runsAnyAt($hottest),
+            self::NeverRuns => $this->all($asked, static fn (string $at): bool => ! $broken->at($at)->runsAny()) && $sound->runsAnyAt($asked),
             self::ComesLate => $broken->fansDiffer($situations->heat, $sound, static fn (bool $runs, bool $should): bool => $should && ! $runs)
-                && ! $broken->fansDiffer([Situations::LATE], $sound, static fn (bool $runs, bool $should): bool => $should && ! $runs),
+                && ! $broken->fansDiffer([$full], $sound, static fn (bool $runs, bool $should): bool => $should && ! $runs),
             self::ComesEarly => $broken->fansDiffer([Situations::EARLY], $sound, self::unasked(...))
                 && ! $broken->fansDiffer([Situations::COLD], $sound, self::unasked(...)),
             self::NeverStops => $broken->fansDiffer([Situations::COLD], $sound, self::unasked(...)),
             self::RunsKeyOut => $broken->fansDiffer([Situations::KEY_OUT, Situations::STOPPED_HOT], $sound, self::unasked(...)),
             self::OneFanDead => $broken->hasOneDead($sound),
             self::LowGone => count($situations->heat) > 1 && $sound->runsAnyAt([$situations->heat[0]]) && ! $broken->runsAnyAt([$situations->heat[0]])
-                && $broken->runsAnyAt([Situations::LATE]),
-            self::HighGone => count($situations->heat) > 1 && $broken->runsAnyAt([Situations::LATE]) && $broken->lacksLastStage($sound),
-            self::RunsWeakly => $broken->isWeaker([Situations::LATE], $sound, self::WEAK_SHARE),
-            self::BlowsBackwards => $broken->blowsBackwards([Situations::LATE, Situations::COLD]),
+                && $broken->runsAnyAt([$full]),
+            self::HighGone => count($situations->heat) > 1 && $broken->runsAnyAt([$full]) && $broken->lacksLastStage($sound),
+            self::RunsWeakly => $broken->isWeaker([$full], $sound, self::WEAK_SHARE),
+            self::BlowsBackwards => $broken->blowsBackwards([$full, Situations::COLD]),
             self::WarmAirConditioning => $broken->fansDiffer([Situations::AIR_CONDITIONING], $sound, static fn (bool $runs, bool $should): bool => $should && ! $runs)
                 || $broken->isWeaker([Situations::AIR_CONDITIONING], $sound, self::WEAK_SHARE),
             self::OverrideDead => $broken->fansDiffer($situations->overrides, $sound, static fn (bool $runs, bool $should): bool => $should && ! $runs),
@@ -67,10 +67,10 @@ enum Symptom: string
             self::BatteryFlat => $broken->drawnMoreA([Situations::KEY_OUT, Situations::STOPPED_HOT], $sound) > self::FLAT_A,
             self::LampWrong => $broken->lampDiffers($sound),
             self::SmellsHot => $broken->hottestJointW() > self::SMELLS_W,
-            self::Overheats => $broken->fansDiffer($hottest, $sound, static fn (bool $runs, bool $should): bool => $should && ! $runs)
-                || $broken->isWeaker([Situations::LATE], $sound, self::WEAK_SHARE) || $broken->blowsBackwards([Situations::LATE]),
+            self::Overheats => $broken->fansDiffer($asked, $sound, static fn (bool $runs, bool $should): bool => $should && ! $runs)
+                || $broken->isWeaker([$full], $sound, self::WEAK_SHARE) || $broken->blowsBackwards([$full]),
             // The circuit does what it should: only what is not electrical lets it.
-            self::RunsOnAndOn => $broken->isWeaker([Situations::LATE], $sound, self::WEAK_SHARE),
+            self::RunsOnAndOn => $broken->isWeaker([$full], $sound, self::WEAK_SHARE),
         };
     }
 

@@ -25,6 +25,8 @@ enum TestKind: string
     case Renew = 'renew';
     /** A fan fed straight from the battery. */
     case Feed = 'feed';
+    /** A blade turned by hand, the fuse out. */
+    case Turn = 'turn';
     /** A wire followed with eyes and fingers. */
     case Along = 'along';
     /** Resistance of a coil, the relay in the hand. */
@@ -41,7 +43,7 @@ enum TestKind: string
     public function tool(): Tool
     {
         return match ($this) {
-            self::Look, self::Listen, self::Pull, self::Along, self::WarmUp, self::Cooling => Tool::Eyes,
+            self::Look, self::Listen, self::Pull, self::Turn, self::Along, self::WarmUp, self::Cooling => Tool::Eyes,
             self::Lamp => Tool::Lamp,
             self::Volts, self::Drop, self::Coil, self::Sensor => Tool::Meter,
             self::Clamp => Tool::Clamp,
@@ -56,7 +58,7 @@ enum TestKind: string
     {
         return match ($this) {
             self::Look => 0.3,
-            self::Listen, self::Pull => 0.5,
+            self::Listen, self::Pull, self::Turn => 0.5,
             self::Lamp, self::Swap => 0.6,
             self::Volts, self::Clamp => 0.8,
             self::Drop => 1.0,
@@ -84,7 +86,7 @@ enum TestKind: string
             self::Feed => 'feed',
             self::Renew => 'renew',
             self::Sensor => 'hot-coolant',
-            self::Along => 'engine-off',
+            self::Along, self::Turn => 'engine-off',
             self::WarmUp => 'warm-up',
             self::Lamp => 'lamp',
             default => null,

@@ -7,11 +7,13 @@ namespace LampThread\Diagnosis;
 use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\Battery;
 use LampThread\Circuit\Component\ComputerDriver;
+use LampThread\Circuit\Component\ConductionPath;
 use LampThread\Circuit\Component\FanMotor;
 use LampThread\Circuit\Component\FaultKind;
 use LampThread\Circuit\Component\Protective;
 use LampThread\Circuit\Component\Rail;
 use LampThread\Circuit\Component\Relay;
+use LampThread\Circuit\Component\Symbol;
 use LampThread\Operation\OperatingPoint;
 
 /** Every test of a circuit, and what each shows of a cause. */
@@ -118,6 +120,7 @@ final readonly class TestSet
                     FaultKind::CoilShort => 'short',
                     default => 'as-told',
                 },
+                TestKind::Turn => $cause->kind($test->spot) === FaultKind::Jammed ? 'held-fast' : 'turns-freely',
                 TestKind::Along => $cause->kind($test->spot) === FaultKind::Chafed ? 'rubbed' : 'sound',
                 TestKind::Sensor => match ($cause->kind($test->spot)) {
                     FaultKind::StuckOff, FaultKind::Open => 'never-acts',
@@ -155,6 +158,7 @@ final readonly class TestSet
             }
         }
         foreach ($this->circuit->each(FanMotor::class) as $motor) {
+            $tests[] = $this->test(TestKind::Turn, null, $motor->id, ['turns-freely', 'held-fast']);
             $tests[] = $this->test(TestKind::Feed, null, $motor->id, ['turns', 'stands', 'backwards', 'fuse-blows']);
         }
         foreach ($this->circuit->wires as $wire) {
@@ -170,6 +174,15 @@ final readonly class TestSet
         }
 
         return $tests;
+    }
+
+    /** A splice lies under its sleeve, and a lamp takes more than electronics give. */
+    private function isOutOfBounds(string $terminal): bool
+    {
+        $component = $this->circuit->componentAt($terminal);
+
+        return $component?->isSplice() === true
+            || array_filter($component?->paths() ?? [], static fn (ConductionPath $path): bool => $path->symbol === Symbol::Module) !== [];
     }
 
     /** Whether an identical relay sits beside it, so that no spare need be fetched. */
@@ -207,7 +220,7 @@ final readonly class TestSet
                 if ($isLive && $carriesA > self::LOSES_A) {
                     $tests[] = $this->test(TestKind::Drop, $situation, $terminal, []);
                 }
-                if ($this->circuit->componentAt($terminal)?->isSplice() !== true) {
+                if (! $this->isOutOfBounds($terminal)) {
                     $tests[] = $this->test(TestKind::Lamp, $situation, $terminal, ['dark', 'dim', 'bright'], $aside);
                 }
             }

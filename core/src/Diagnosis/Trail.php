@@ -148,6 +148,10 @@ final class Trail
     /** What must then be true too, where it is the cause that is likeliest: a test not yet done, and what it then shows. */
     public function confirming(): ?Answer
     {
+        // What has cured it is its proof, and nothing is as it was before.
+        if (array_filter($this->answers, static fn (Answer $answer): bool => $answer->cures()) !== []) {
+            return null;
+        }
         $before = $this->weighed($this->seen, []);
         $causes = array_keys(array_filter($before, static fn (float $share): bool => $share > self::COUNTS_SHARE));
         $likeliest = $this->likeliest();

@@ -69,7 +69,8 @@ final class PracticeTest extends TestCase
         self::assertNotSame(2.0, $practice->shown($tests['lamp/rest/fan-1-relay:85']), 'behind a coil a lamp is not bright');
         $dead = self::practice('key-circuit-fuse=open', Symptom::NeverRuns);
         self::assertSame(0.0, $dead->shown($tests['lamp/rest/fan-1-relay:86']));
-        $offsets = array_unique(array_map(static fn (int $seed): float => self::practice('fan-1=open', Symptom::NeverRuns, $seed)->shown($tests['clamp/rest/battery']), range(1, 5)));
+        $clamps = array_map(static fn (int $seed): Practice => self::practice('fan-1=open', Symptom::NeverRuns, $seed), range(1, 5));
+        $offsets = array_unique(array_map(static fn (Practice $one): float => $one->shown($tests['clamp/rest/battery']), $clamps));
         self::assertGreaterThan(1, count($offsets), 'each clamp has its own offset');
     }
 

@@ -129,6 +129,7 @@ final class TrailTest extends TestCase
     {
         $trail = Tables::trail('saltmarsh-survey-buggy', [Symptom::FuseBlows], ['renew/fan-1-fuse' => 'opens-later']);
         self::assertSame('fan-1', $trail->found()?->id, 'a fan that is held fast opens its fuse by and by');
+        self::assertNull(Tables::trail('orchard-sprayer', [Symptom::NeverRuns], ['swap/fan-1-relay' => 'cured'])->confirming(), 'its cure is its proof');
         $confirming = $trail->confirming();
         self::assertNotNull($confirming);
         $jammed = Tables::cause('saltmarsh-survey-buggy', 'fan-1=jammed');
