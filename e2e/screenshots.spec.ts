@@ -2,14 +2,14 @@ import { expect, test } from "@playwright/test";
 
 const folder = process.env.LAMP_SCREENSHOTS ?? "test-results";
 
-const SHOTS: { name: string; path: string; press?: RegExp; portrait?: boolean; dark?: boolean }[] = [
+const SHOTS: { name: string; path: string; press?: RegExp; leadsTo?: RegExp; portrait?: boolean; dark?: boolean }[] = [
   { name: "jobs", path: "/jobs" },
   { name: "gallery", path: "/new" },
   { name: "brief", path: "/jobs/larkspur-camper/brief?section=overrides" },
-  { name: "brief-fit", path: "/jobs/larkspur-camper/brief?section=fit", dark: true },
   { name: "brief-plan-tablet", path: "/jobs/larkspur-camper/brief?section=lengths", portrait: true },
   { name: "threads", path: "/jobs/orchard-sprayer/threads", press: /^Fan wire/ },
-  { name: "threads-pair", path: "/jobs/tern-step-van/threads" },
+  { name: "trail", path: "/jobs/dunmore-fire-tender/trail" },
+  { name: "practice", path: "/practice", press: /^Begin: Clicks/, leadsTo: /practice\/./ },
   { name: "threads-tablet", path: "/jobs/larkspur-camper/threads", portrait: true },
   { name: "bench-dark", path: "/jobs/orchard-sprayer/bench", press: /^Terminal K1 87/, dark: true },
   { name: "proof", path: "/jobs/kestrel-single-seater/proof" },
@@ -40,6 +40,10 @@ for (const shot of SHOTS) {
     await page.waitForLoadState("networkidle");
     if (shot.press !== undefined) {
       await page.getByRole("button", { name: shot.press }).first().click();
+      if (shot.leadsTo !== undefined) {
+        await page.waitForURL(shot.leadsTo);
+        await page.waitForLoadState("networkidle");
+      }
       await page.waitForTimeout(600);
     }
     await page.evaluate(() => document.fonts.ready);

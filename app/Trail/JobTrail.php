@@ -21,6 +21,9 @@ final readonly class JobTrail
 
     public const BACK = 'back';
 
+    /** Nobody tests more for one fault. */
+    private const MOST_ANSWERS = 60;
+
     /**
      * @param  list<Symptom>  $seen  none where nothing is looked for
      * @param  list<Answer>  $answers
@@ -42,14 +45,16 @@ final readonly class JobTrail
                 array_pop($answers);
             } elseif ($record->kind === RecordKind::Trail) {
                 try {
-                    $answers[] = AnswerReader::read($table, $record->step, (string) $record->data['text']);
+                    // What is tested again counts as it was last.
+                    unset($answers[$record->step]);
+                    $answers[$record->step] = AnswerReader::read($table, $record->step, (string) $record->data['text']);
                 } catch (InvalidInput) {
                     $outdated[] = $record->step;
                 }
             }
         }
 
-        return new self($seen, $answers, $outdated, $found);
+        return new self($seen, array_slice(array_values($answers), -self::MOST_ANSWERS), $outdated, $found);
     }
 
     /**

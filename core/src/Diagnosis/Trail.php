@@ -106,12 +106,8 @@ final class Trail
         return false;
     }
 
-    /**
-     * What contradicts the rest most: without it the rest fits far better.
-     *
-     * @return Answer|Symptom|null null where nothing contradicts
-     */
-    public function doubted(): Answer|Symptom|null
+    /** What contradicts the rest most: without it the rest fits far better. Null where nothing contradicts. */
+    public function doubted(): ?Doubt
     {
         $likeliest = $this->likeliest();
         $isMissed = ! $this->showsAll($likeliest);
@@ -126,13 +122,13 @@ final class Trail
         foreach ($this->answers as $at => $answer) {
             $without = $this->evidence($this->seen, array_values(array_diff_key($this->answers, [$at => 1])));
             if ($answer->value !== null && $without > $most) {
-                [$doubted, $most] = [$answer, $without];
+                [$doubted, $most] = [Doubt::ofAnswer($answer), $without];
             }
         }
         foreach (count($this->seen) > 1 ? $this->seen : [] as $at => $symptom) {
             $without = $this->evidence(array_values(array_diff_key($this->seen, [$at => 1])), $this->answers);
             if ($without > $most) {
-                [$doubted, $most] = [$symptom, $without];
+                [$doubted, $most] = [Doubt::ofSymptom($symptom), $without];
             }
         }
 

@@ -9,6 +9,7 @@ use LampThread\Circuit\Component\FaultKind;
 use LampThread\Circuit\Component\Rail;
 use LampThread\Diagnosis\Answer;
 use LampThread\Diagnosis\Cause;
+use LampThread\Diagnosis\Doubt;
 use LampThread\Diagnosis\FailureRates;
 use LampThread\Diagnosis\NextTest;
 use LampThread\Diagnosis\Place;
@@ -60,13 +61,9 @@ final readonly class TrailPresenter
             'seen' => array_map(static fn (Symptom $symptom): array => ['id' => $symptom->value, 'says' => Message::of("symptom.{$symptom->value}")], $seen),
             'isExplained' => $trail->isExplained(),
             'answers' => array_map(fn (Answer $answer): array => [
-                ...$this->test($answer->test, $trail->table->situations), 'given' => $this->given($answer), 'isDoubted' => $answer === $doubted,
+                ...$this->test($answer->test, $trail->table->situations), 'given' => $this->given($answer), 'isDoubted' => $answer === $doubted?->answer,
             ], $answers),
-            'doubt' => match (true) {
-                $doubted instanceof Answer => Message::of('trail.doubt.answer', test: $this->title($doubted->test), answer: $this->given($doubted)),
-                $doubted !== null => Message::of('trail.doubt.symptom', symptom: Message::of("symptom.{$doubted->value}")),
-                default => null,
-            },
+            'doubt' => $doubted === null ? null : $this->doubt($doubted),
             'count' => count($left),
             'places' => array_map($this->place(...), array_slice($left, 0, self::MOST_PLACES)),
             'next' => array_map(fn (NextTest $one): array => [
@@ -183,6 +180,13 @@ final readonly class TrailPresenter
             'confirm' => $confirming === null ? null : [...$this->test($confirming->test, $trail->table->situations), 'given' => $this->given($confirming)],
             'class' => $this->classes($place->likeliest),
         ];
+    }
+
+    private function doubt(Doubt $doubt): Message
+    {
+        return $doubt->answer === null
+            ? Message::of('trail.doubt.symptom', symptom: Message::of("symptom.{$doubt->symptom?->value}"))
+            : Message::of('trail.doubt.answer', test: $this->title($doubt->answer->test), answer: $this->given($doubt->answer));
     }
 
     /** @return array{Message, Message} how it is mended, and what would have prevented it */

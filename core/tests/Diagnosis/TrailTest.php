@@ -113,8 +113,9 @@ final class TrailTest extends TestCase
             'look/rest+override=on' => 'fan-1=fast', 'swap/fan-1-relay' => 'same', 'volts/rest+override=on/fan-1:+' => 0.0, 'look/hot-1' => 'fan-1=fast',
         ]);
         $doubted = $bad->doubted();
-        self::assertInstanceOf(Answer::class, $doubted);
-        self::assertSame('volts/rest+override=on/fan-1:+', $doubted->test->id(), 'a fan that runs has volts');
+        self::assertSame('volts/rest+override=on/fan-1:+', $doubted?->answer?->test->id(), 'a fan that runs has volts');
+        $told = Tables::trail('orchard-sprayer', [Symptom::NeverRuns, Symptom::FuseBlows], ['renew/fan-1-fuse' => 'holds', 'pull/fan-1-fuse' => 'blown']);
+        self::assertSame(Symptom::FuseBlows, $told->doubted()?->symptom, 'a fuse that holds does not blow');
     }
 
     public function test_what_no_fault_shows_is_said_and_the_nearest_is_told(): void

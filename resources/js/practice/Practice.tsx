@@ -35,7 +35,10 @@ export function Practice() {
   });
   const begin = useMutation<PracticeRun, Refused, Omit<PracticeRequest, "person">>({
     mutationFn: (asked) => api.beginPractice({ ...asked, person }),
-    onSuccess: (run) => void navigate(`/practice/${run.id}`),
+    onSuccess: (run) => {
+      scrollTo(0, 0);
+      void navigate(`/practice/${run.id}`);
+    },
   });
   const problem = error ?? begin.error;
   return (

@@ -37,7 +37,7 @@ export function Complaint({ symptoms, onSeen }: Props) {
             <label className="flex min-h-11 items-center gap-3 border border-line px-3 has-checked:border-accent has-checked:bg-sunk">
               <input
                 type="checkbox"
-                className="size-5 accent-accent"
+                className="size-5 shrink-0 accent-accent"
                 checked={picked.includes(symptom.id)}
                 onChange={() => {
                   setPicked((now) =>
