@@ -2,6 +2,9 @@
 
 declare(strict_types=1);
 
+use LampThread\Circuit\Circuit;
+use LampThread\Circuit\Component\FanMotor;
+use LampThread\Circuit\Component\Relay;
 use LampThread\Diagnosis\Answer;
 use LampThread\Diagnosis\FailureRates;
 use LampThread\Diagnosis\FaultTable;
@@ -33,20 +36,26 @@ $shelf = Shelf::standard();
 $files = JobFile::standard($shelf);
 $median = require __DIR__.'/median.php';
 
-/** @return list<Test> in the order of a habit: kinds, each over all its spots, in the situation where everything is asked for */
-$habit = static function (FaultTable $table, array $kinds): array {
-    $situations = array_keys(array_filter($table->situations, static fn ($one): bool => $one->isMeasured()));
-    $asked = array_values(array_filter($situations, static fn (string $id): bool => str_starts_with($id, 'rest+') || str_starts_with($id, 'hot-')))[0] ?? 'rest';
-    $order = [];
-    foreach ($kinds as $kind) {
-        foreach ($table->tests as $test) {
-            if ($test->kind === $kind && ($test->situation === null || $test->situation === $asked || $test->kind === TestKind::Look)) {
-                $order[] = $test;
-            }
-        }
-    }
+/** @return list<Test> “relay, fuse, feed, earth, trigger, plug, motor”, then whatever is left, where everything is asked for */
+$habit = static function (FaultTable $table, Circuit $circuit, bool $isCodeFirst): array {
+    $asked = array_values(array_filter(
+        array_keys($table->situations), static fn (string $id): bool => str_starts_with($id, 'rest+') || str_starts_with($id, 'hot-'),
+    ))[0] ?? 'rest';
+    $relays = array_map(static fn (Relay $relay): string => $relay->id, $circuit->each(Relay::class));
+    $fans = array_map(static fn (FanMotor $motor): string => $motor->id, $circuit->each(FanMotor::class));
+    $of = static fn (TestKind ...$kinds): array => array_keys(array_filter($table->tests, static fn (Test $test): bool => in_array($test->kind, $kinds, true)
+        && ($test->situation === null || $test->situation === $asked)));
+    $volts = static fn (array $parts, string ...$terminals): array => array_merge(...array_map(
+        static fn (string $part): array => array_map(static fn (string $terminal): string => "volts/{$asked}/{$part}:{$terminal}", $terminals), $parts,
+    ), ...[[]]);
+    $order = [
+        ...($isCodeFirst ? $of(TestKind::Scan) : []), ...$of(TestKind::Swap), ...$of(TestKind::Pull), ...$volts($relays, '30'), ...$volts($fans, '-'),
+        ...$volts($relays, '86', '85'),
+        ...$volts($fans, '+'), ...$of(TestKind::Feed), ...$of(TestKind::Look, TestKind::Listen, TestKind::Turn, TestKind::Renew, TestKind::Cooling, TestKind::Sensor),
+        ...$of(TestKind::Volts), ...$of(TestKind::Along, TestKind::WarmUp),
+    ];
 
-    return $order;
+    return array_values(array_filter(array_map(static fn (string $id): ?Test => $table->tests[$id] ?? null, array_values(array_unique($order)))));
 };
 /** @param  list<Test>  $order */
 $minutesOf = static function (FaultTable $table, LampReading $lamp, Walk $walk, int $cause, Symptom $seen, array $order): float {
@@ -63,12 +72,6 @@ $minutesOf = static function (FaultTable $table, LampReading $lamp, Walk $walk, 
 
     return $minutes;
 };
-$relayFirst = [
-    TestKind::Swap, TestKind::Pull, TestKind::Renew, TestKind::Drop, TestKind::Volts, TestKind::Listen, TestKind::Look, TestKind::Feed, TestKind::Cooling, TestKind::Sensor,
-    TestKind::Along, TestKind::WarmUp,
-];
-$codeFirst = [TestKind::Scan, ...$relayFirst];
-
 $jobs = array_slice($argv, 1) ?: array_map(static fn (string $path): string => basename($path, '.lampthread.json'), glob(__DIR__.'/../core/data/jobs/*.json') ?: []);
 foreach ($jobs as $job) {
     $sizing = Sizing::of($files->brief($files->decode((string) file_get_contents(__DIR__."/../core/data/jobs/{$job}.lampthread.json"))), $shelf);
@@ -92,8 +95,8 @@ foreach ($jobs as $job) {
             // A habit is slow to play: every seventh fault of each complaint stands for all.
             if ($number % 7 === 0) {
                 $sampled += $weight;
-                $relay += $weight * $minutesOf($table, $lamp, $walk, $at, $symptom, $habit($table, $relayFirst));
-                $code += $weight * $minutesOf($table, $lamp, $walk, $at, $symptom, $habit($table, $codeFirst));
+                $relay += $weight * $minutesOf($table, $lamp, $walk, $at, $symptom, $habit($table, $sizing->circuit, false));
+                $code += $weight * $minutesOf($table, $lamp, $walk, $at, $symptom, $habit($table, $sizing->circuit, true));
             }
         }
     }

@@ -10,6 +10,7 @@ use App\Http\Controllers\HealthController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\LogController;
 use App\Http\Controllers\PeopleController;
+use App\Http\Controllers\PlanChoicesController;
 use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\ProofController;
 use App\Http\Controllers\RoadController;
@@ -68,6 +69,7 @@ Route::middleware([May::class.':ask', SubstituteBindings::class])->group(functio
     Route::get('jobs/{job}/readings.csv', [HandoverController::class, 'readings']);
     Route::get('jobs/{job}/photographs/{record}', [HandoverController::class, 'picture']);
     Route::get('jobs/{job}/trail', [TrailController::class, 'show']);
+    Route::get('plan-choices', PlanChoicesController::class);
     Route::get('practice', [PracticeController::class, 'index']);
     Route::post('practice', [PracticeController::class, 'begin']);
     Route::get('practice/{run}', [PracticeController::class, 'show']);

@@ -10,6 +10,7 @@ enum TaskKind: string
     case Pairs = 'pairs';
     case Sweep = 'sweep';
     case Band = 'band';
+    case Plans = 'plans';
 
     /** The schema its question fits. */
     public function question(): string
@@ -17,6 +18,7 @@ enum TaskKind: string
         return match ($this) {
             self::Pairs => 'empty-request',
             self::Sweep, self::Band => 'road-request',
+            self::Plans => 'plan-request',
         };
     }
 
@@ -27,6 +29,7 @@ enum TaskKind: string
             self::Pairs => PairsWork::class,
             self::Sweep => SweepWork::class,
             self::Band => BandWork::class,
+            self::Plans => PlansWork::class,
         };
     }
 }

@@ -64,6 +64,7 @@ const router = createBrowserRouter([
       { path: "proof", lazy: async () => ({ Component: (await import("./proof/Proof")).Proof }) },
       { path: "road", lazy: async () => ({ Component: (await import("./road/Road")).Road }) },
       { path: "loom", lazy: async () => ({ Component: (await import("./loom/Loom")).Loom }) },
+      { path: "plans", lazy: async () => ({ Component: (await import("./plans/Plans")).Plans }) },
       { path: "trail", lazy: async () => ({ Component: (await import("./trail/Trail")).Trail }) },
       { path: "handover", lazy: async () => ({ Component: (await import("./handover/Handover")).Handover }) },
     ],

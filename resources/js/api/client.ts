@@ -10,6 +10,7 @@ import type { CodeRequest } from "./generated/code-request";
 import type { Workshop } from "./generated/workshop";
 import type { Handover } from "./generated/handover";
 import type { RecordRequest, RecordsRequest } from "./generated/records-request";
+import type { PlanChoices } from "./generated/plan-choices";
 import type { PracticeOverview } from "./generated/practice";
 import type { PracticeMoveRequest } from "./generated/practice-move-request";
 import type { PracticeRequest } from "./generated/practice-request";
@@ -144,7 +145,7 @@ export interface BenchQuestion {
 }
 
 /** Work that is done by a worker and looked at while it goes on. */
-export type TaskKind = "pairs" | "sweep" | "band";
+export type TaskKind = "pairs" | "sweep" | "band" | "plans";
 
 /** Which jobs the desk shows, as its address has it; an empty text is no wish. */
 export interface JobQuestion {
@@ -189,6 +190,7 @@ export const api = {
       "GET",
       `jobs/${id}/handover/simulated?${new URLSearchParams({ step, badJoint: badJoint ? "1" : "0" }).toString()}`,
     ),
+  planChoices: () => call<PlanChoices>("GET", "plan-choices"),
   trail: (id: string, tools: string) =>
     call<TrailAnswer>("GET", `jobs/${id}/trail?${new URLSearchParams({ tools }).toString()}`),
   unknownVehicle: (question: UnknownVehicleRequest) => call<TrailAnswer>("POST", "trail", question),

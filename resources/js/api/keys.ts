@@ -17,6 +17,7 @@ export const keys = {
   handover: (id: string, version: number) => ["handover", id, version] as const,
   road: (id: string, version: number, question: object) => ["road", id, version, question] as const,
   task: (id: string, version: number, kind: string) => ["task", id, version, kind] as const,
+  planChoices: ["plan-choices"] as const,
   trails: (id: string) => ["trail", id] as const,
   trail: (id: string, version: number, tools: string) => ["trail", id, version, tools] as const,
   unknownVehicle: (question: object) => ["unknown-vehicle", question] as const,

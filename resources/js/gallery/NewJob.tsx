@@ -13,10 +13,10 @@ export function NewJob() {
   useTheme();
   const navigate = useNavigate();
   const [problems, setProblems] = useState<Problem[]>([]);
-  const begin = async (make: () => Promise<{ id: string }>) => {
+  const begin = async (make: () => Promise<{ id: string }>, view = "brief") => {
     setProblems([]);
     try {
-      void navigate(`/jobs/${(await make()).id}/brief`);
+      void navigate(`/jobs/${(await make()).id}/${view}`);
     } catch (error) {
       setProblems(problemsOf(error));
     }
@@ -25,6 +25,9 @@ export function NewJob() {
     <main className="mx-auto max-w-6xl p-4 sm:p-8">
       <header className="mb-4 flex flex-wrap items-center gap-3">
         <h1 className="mr-auto text-2xl font-extrabold tracking-tight">New job</h1>
+        <Button tone="strong" onClick={() => void begin(() => api.start(null), "plans")}>
+          From complaint and wishes
+        </Button>
         <Button onClick={() => void begin(() => api.start(null))}>One fan, the usual start</Button>
         <Link to="/jobs" className="link-button">
           Back to the desk

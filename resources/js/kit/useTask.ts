@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { api, type Refused, type TaskKind } from "../api/client";
 import type { PairsRow } from "../api/generated/proof-pairs";
 import type { BandRow } from "../api/generated/band";
+import type { PlansRow } from "../api/generated/plans-row";
 import type { SweepRow } from "../api/generated/sweep";
 import type { Task } from "../api/generated/task";
 import { keys } from "../api/keys";
@@ -11,6 +12,7 @@ interface TaskRows {
   pairs: PairsRow;
   sweep: SweepRow;
   band: BandRow;
+  plans: PlansRow;
 }
 
 /** How often open work is looked at, ms. */

@@ -1,6 +1,7 @@
 /** The views of a job in working order; the letter jumps there. */
 export const VIEWS = [
   { path: "brief", name: "Brief", letter: "b" },
+  { path: "plans", name: "Plans", letter: "a" },
   { path: "threads", name: "Threads", letter: "t" },
   { path: "bench", name: "Bench", letter: "n" },
   { path: "proof", name: "Proof", letter: "p" },

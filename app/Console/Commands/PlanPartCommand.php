@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Plans\PlanSearch;
+use Illuminate\Console\Command;
+use LampThread\Exchange\JobFile;
+use LampThread\Exchange\PlanReader;
+use LampThread\Parts\Shelf;
+use Symfony\Component\Console\Output\OutputInterface;
+
+/** The second half of a search for plans; App\Plans\OtherPart reads what it prints. */
+final class PlanPartCommand extends Command
+{
+    protected $signature = 'lamp:plan-part';
+
+    protected $description = 'Judges the second half of the plans of a job and question from standard input; used by the program itself';
+
+    protected $hidden = true;
+
+    public function handle(JobFile $files, Shelf $shelf): int
+    {
+        $asked = json_decode((string) stream_get_contents(STDIN), true, flags: JSON_THROW_ON_ERROR);
+        $search = new PlanSearch($files->decode(JobFile::encode($asked['file'])), PlanReader::read($asked['question']), $files, $shelf);
+        foreach ($search->judged(1, 2) as $number => $judged) {
+            $this->output->writeln(base64_encode(serialize([$number, $judged])), OutputInterface::OUTPUT_RAW);
+        }
+
+        return self::SUCCESS;
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plans;
+
+use LampThread\Exchange\Changes;
+use LampThread\Exchange\JobFile;
+use LampThread\Exchange\PlanSpace;
+use LampThread\Message\InvalidInput;
+use LampThread\Parts\Shelf;
+use LampThread\Plans\Asked;
+use LampThread\Plans\Draft;
+use LampThread\Plans\Front;
+use LampThread\Plans\Judged;
+use LampThread\Plans\Search;
+use LampThread\Sizing\Sizing;
+
+/** Sizes and judges every draft of a job, or every so many of them, one arrangement after the other. */
+final readonly class PlanSearch
+{
+    /** So far above the thermostat's opening an engine is as cool as it gets any good from, K (common practice, no source). */
+    private const ENOUGH_ABOVE_K = 10.0;
+
+    private PlanSpace $space;
+
+    /** @var list<Draft> */
+    public array $drafts;
+
+    /** @param  array<string, mixed>  $file  of the job, as decoded */
+    public function __construct(private array $file, private Asked $asked, private JobFile $files, private Shelf $shelf)
+    {
+        $this->space = new PlanSpace($file, $asked);
+        $this->drafts = $this->space->drafts();
+    }
+
+    /**
+     * @param  int  $part  of $parts; what shares work is in one part
+     * @return iterable<int, list<Judged>> number of a draft to what came of it
+     */
+    public function judged(int $part = 0, int $parts = 1): iterable
+    {
+        $search = new Search($this->shelf, $this->asked->question, $front = new Front);
+        $partOf = [];
+        foreach ($this->drafts as $number => $draft) {
+            $arrangement = $draft->choices['arrangement'];
+            $partOf[$arrangement] ??= count($partOf) % $parts;
+            if ($partOf[$arrangement] !== $part) {
+                continue;
+            }
+            $judged = $this->one($search, $draft);
+            foreach ($judged as $at => $one) {
+                if ($one->isDone && $one->figures !== null) {
+                    $front->add("{$number}/{$at}", $one->figures);
+                }
+            }
+            yield $number => $judged;
+        }
+    }
+
+    /** Coolant that is cool enough for this vehicle, °C. */
+    public function enoughC(): float
+    {
+        return $this->file['cooling']['thermostatOpensC'] + self::ENOUGH_ABOVE_K;
+    }
+
+    /** Sized again, with its set points. */
+    public function sizing(Judged $judged): Sizing
+    {
+        $draft = $judged->advice === null ? $judged->draft : PlanSpace::set($judged->draft, $judged->advice, $judged->policy);
+
+        return $this->sized($draft);
+    }
+
+    /** @return list<Judged> */
+    private function one(Search $search, Draft $draft): array
+    {
+        try {
+            return $search->judged($draft, $this->sized($draft), $this->space->unpricedCost($draft));
+        } catch (InvalidInput $refused) {
+            return [Judged::out($draft, null, [], $refused->problems[0]->message)];
+        }
+    }
+
+    /** @throws InvalidInput where it cannot be wired */
+    private function sized(Draft $draft): Sizing
+    {
+        return Sizing::of($this->files->brief($this->files->decode(JobFile::encode(Changes::apply($this->file, $draft->changes)))), $this->shelf);
+    }
+}

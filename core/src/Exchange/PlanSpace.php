@@ -1,0 +1,232 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Exchange;
+
+use LampThread\Plans\Asked;
+use LampThread\Plans\Complaint;
+use LampThread\Plans\Draft;
+use LampThread\Plans\Strength;
+use LampThread\Plans\Wish;
+use LampThread\Road\Advice;
+
+/**
+ * Every plan that makes sense for a job: each arrangement that fits what switches the fan now, with each fan at hand, each place to feel the
+ * heat, with and without a dash switch, a trigger of the air conditioning and a run-on where they are asked for.
+ */
+final readonly class PlanSpace
+{
+    private const PRICES = __DIR__.'/../../data/planning/usual-prices.json';
+
+    /** Minutes of run-on practitioners use most, s (common practice, no source). */
+    private const AFTER_RUN_S = 210;
+
+    /** Where a switch of its own can feel the heat, and a probe; the usual one first. */
+    private const PLACES = [
+        'thermal-switch' => ['radiator-inlet', 'top-hose', 'engine-outlet'], 'two-step-switch' => ['radiator-inlet'], 'thermostat' => ['core-inlet', 'radiator-inlet'],
+        'stepless' => ['core-outlet', 'engine-outlet'],
+    ];
+
+    /** Triggers by what compressor there is; of a stepless controller its own inputs. */
+    private const TRIGGERS = ['clutch' => ['separate-relay', 'interposing-relay'], 'variable' => ['pressure-switch'], 'none' => []];
+
+    private const INTO_CONTROLLER = ['clutch' => ['into-controller'], 'variable' => ['pressure-into-controller']];
+
+    /**
+     * @param  array<string, mixed>  $file  the job’s, as decoded
+     */
+    public function __construct(private array $file, private Asked $asked) {}
+
+    /** @return list<Draft> without set points; one of each arrangement first, then the rest */
+    public function drafts(): array
+    {
+        $byArrangement = [];
+        foreach (Arrangements::all() as $arrangement) {
+            if ($arrangement['switchedBy'] === 'nothing' || $arrangement['switchedBy'] === $this->asked->switchedBy) {
+                $byArrangement[] = $this->of($arrangement);
+            }
+        }
+        $drafts = [];
+        for ($at = 0; $at < max([0, ...array_map(count(...), $byArrangement)]); $at++) {
+            foreach ($byArrangement as $of) {
+                $drafts = isset($of[$at]) ? [...$drafts, $of[$at]] : $drafts;
+            }
+        }
+
+        return $drafts;
+    }
+
+    /** What is usually paid for what a draft needs and the shelf has no price for: fans that are not there yet, sensors, switches. */
+    public function unpricedCost(Draft $draft): float
+    {
+        $prices = json_decode((string) file_get_contents(self::PRICES), true, flags: JSON_THROW_ON_ERROR);
+        $control = $draft->changes['/control'];
+        $bought = array_column($this->file['candidates'] ?? [], 'price', 'name')[$draft->choices['fan']] ?? null;
+        $isTold = $draft->choices['fan'] === ($this->file['fans'][0]['name'] ?? '');
+        $fans = count($draft->changes['/fans']) - ($isTold ? count($this->file['fans']) : 0);
+        $cost = max(0, $fans) * ($bought ?? $prices['fan']) + count($control['overrides'] ?? []) * $prices['override'];
+        $kinds = [];
+        foreach ($control['stages'] as $stage) {
+            foreach ([$stage['decider'], ...($stage['parallel'] ?? [])] as $decider) {
+                // One body may hold both contacts, one controller both fans.
+                $kinds[$decider['kind'].($decider['kind'] === 'two-step-switch' ? '' : count($kinds))] = $prices['deciders'][$decider['kind']] ?? 0.0;
+                $cost += ($decider['place'] ?? '') === 'top-hose' ? $prices['hoseAdapter'] : 0.0;
+            }
+        }
+
+        return $cost + array_sum($kinds) + ($prices['triggers'][$draft->choices['trigger']] ?? 0.0) + (isset($control['afterRun']) ? $prices['afterRun'] : 0.0);
+    }
+
+    /**
+     * A draft with the set points an adviser proposes.
+     *
+     * @param  string  $policy  of those
+     */
+    public static function set(Draft $draft, Advice $advice, string $policy): Draft
+    {
+        $changes = $draft->changes;
+        foreach ($advice->stages as $stage) {
+            $changes['/control']['stages'][$stage->stage]['decider'] = [
+                ...$changes['/control']['stages'][$stage->stage]['decider'], 'onC' => $stage->onC, 'offC' => $stage->offC,
+            ];
+        }
+
+        return $draft->with(['policy' => $policy], $changes);
+    }
+
+    /**
+     * @param  array{id: string, switchedBy: string, fans: int, airConditioning: bool, changes: array<string, mixed>}  $arrangement
+     * @return list<Draft>
+     */
+    private function of(array $arrangement): array
+    {
+        $drafts = [];
+        foreach ($this->fans() as $fan => $fans) {
+            $changes = Arrangements::changes($arrangement['id'], [...$this->file, 'fans' => $fans]);
+            // What is known of the fans at hand stays, and what is known of lengths whatever is wired.
+            $changes['/candidates'] = $this->file['candidates'] ?? [];
+            $changes['/runs'] = array_filter($this->file['runs'] ?? [], static fn (string $stretch): bool => ! str_contains($stretch, '@'), ARRAY_FILTER_USE_KEY);
+            foreach ($this->places($changes['/control']) as $place => $placed) {
+                foreach ($this->overrides($placed) as $override => $overridden) {
+                    foreach ($this->triggers($overridden) as $trigger => $triggered) {
+                        foreach ($this->afterRuns($triggered) as $afterRun => $control) {
+                            $drafts[] = new Draft([
+                                'arrangement' => $arrangement['id'], 'fan' => (string) $fan, 'place' => $place, 'override' => $override, 'trigger' => $trigger,
+                                'after-run' => $afterRun,
+                            ], [...$changes, '/control' => $control]);
+                        }
+                    }
+                }
+            }
+        }
+
+        return $drafts;
+    }
+
+    /** @return array<string, list<array<string, mixed>>> name of a fan to the fans of the file with it in the first place; the told one first */
+    private function fans(): array
+    {
+        $told = array_values($this->file['fans']);
+        $fans = [(string) $told[0]['name'] => $told];
+        foreach ($this->file['candidates'] ?? [] as $candidate) {
+            $fans[(string) $candidate['name']] = [[...$told[0], ...array_diff_key($candidate, ['noiseDb' => 1, 'price' => 1])]];
+        }
+
+        return $fans;
+    }
+
+    /**
+     * @param  array<string, mixed>  $control
+     * @return array<string, array<string, mixed>> place to the control with it
+     */
+    private function places(array $control): array
+    {
+        $decider = $control['stages'][0]['decider'];
+        $usual = $decider['place'] ?? 'none';
+        $isTwoPort = $usual === 'two-port-housing';
+        $places = $isTwoPort ? [$usual] : self::PLACES[$decider['kind']] ?? [$usual];
+        $each = [];
+        foreach (count($control['stages']) === 1 || count($places) > 1 ? $places : [$usual] as $place) {
+            $placed = $control;
+            foreach ($control['stages'] as $at => $stage) {
+                if (($stage['decider']['kind'] ?? '') === $decider['kind'] && isset($stage['decider']['place'])) {
+                    $isInHose = $place === 'top-hose';
+                    $bare = array_diff_key($stage['decider'], ['earthLead' => 1]);
+                    $placed['stages'][$at]['decider'] = [...$bare, 'place' => $place, ...($isInHose ? ['earthLead' => true] : [])];
+                    if ($place !== 'core-inlet') {
+                        unset($placed['stages'][$at]['decider']['depthMm'], $placed['stages'][$at]['decider']['fromInletMm']);
+                    }
+                }
+            }
+            $each[$place] = $placed;
+        }
+
+        return $each;
+    }
+
+    /**
+     * @param  array<string, mixed>  $control
+     * @return array<string, array<string, mixed>> kind of override to the control with it
+     */
+    private function overrides(array $control): array
+    {
+        $own = $control['overrides'][0]['kind'] ?? null;
+        // One that belongs to the arrangement is what it is for.
+        if ($own !== null && $own !== 'force-on') {
+            return [$own => $control];
+        }
+        $isHand = ($control['stages'][0]['decider']['kind'] ?? '') === 'hand';
+        $kinds = ['none' => [], 'force-on' => [['kind' => 'force-on', 'indicator' => true]]];
+        if (($this->asked->question->wishes[Wish::WaterCrossing->value] ?? Strength::Never) !== Strength::Never) {
+            $kinds = ['cut-out' => [['kind' => 'cut-out', 'indicator' => true]], 'three-position' => [['kind' => 'three-position', 'indicator' => true]], ...$kinds];
+        }
+        // Without a trigger wire of the loom's own there is nothing a dash switch could join.
+        $isBare = ($control['stages'][0]['decider']['kind'] ?? '') === 'stepless';
+
+        $offered = $isHand || $isBare ? array_intersect_key($kinds, ['none' => 1, 'cut-out' => 1]) : $kinds;
+
+        return array_map(static fn (array $overrides): array => [...$control, 'overrides' => $overrides], $offered);
+    }
+
+    /**
+     * @param  array<string, mixed>  $control
+     * @return array<string, array<string, mixed>> trigger to the control with it
+     */
+    private function triggers(array $control): array
+    {
+        $kind = $control['stages'][0]['decider']['kind'] ?? '';
+        $bare = array_diff_key($control, ['airConditioning' => 1]);
+        if ($this->asked->compressor === 'none') {
+            return ['none' => $bare];
+        }
+        if ($kind === 'computer') {
+            $asks = ['compressor' => $this->asked->compressor, 'trigger' => 'computer', 'stages' => [$control['stages'][0]['id']]];
+
+            return ['computer' => [...$bare, 'airConditioning' => $asks]];
+        }
+        $triggers = ($kind === 'stepless' ? self::INTO_CONTROLLER : self::TRIGGERS)[$this->asked->compressor];
+        $each = [];
+        foreach ($triggers as $trigger) {
+            $each[$trigger] = [...$bare, 'airConditioning' => ['compressor' => $this->asked->compressor, 'trigger' => $trigger]];
+        }
+
+        return [...$each, 'none' => $bare];
+    }
+
+    /**
+     * @param  array<string, mixed>  $control
+     * @return array<string, array<string, mixed>> run-on to the control with it
+     */
+    private function afterRuns(array $control): array
+    {
+        $own = $control['afterRun']['delayS'] ?? null;
+        if ($own !== null) {
+            return ['after-run' => $control];
+        }
+        $isAsked = in_array(Complaint::HeatSoak, $this->asked->question->complaints, true)
+            || ($this->asked->question->wishes[Wish::RunsKeyOut->value] ?? Strength::Never) !== Strength::Never;
+
+        return ['none' => $control, ...($isAsked ? ['after-run' => [...$control, 'afterRun' => ['delayS' => self::AFTER_RUN_S]]] : [])];
+    }
+}

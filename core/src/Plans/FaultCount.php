@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Plans;
+
+use LampThread\Circuit\Circuit;
+use LampThread\Circuit\Component\FaultKind;
+use LampThread\Circuit\Component\Faults;
+use LampThread\Diagnosis\Appearance;
+use LampThread\Diagnosis\Situation;
+use LampThread\Diagnosis\Situations;
+use LampThread\Operation\OperatingPoint;
+use LampThread\Operation\Solver;
+use LampThread\Parts\Shelf;
+use LampThread\Proof\FaultsWithoutEffect;
+use LampThread\Proof\Limits;
+use LampThread\Sizing\Sizing;
+
+/**
+ * What single faults do to a plan, counted where drivers are: hot, cold with the air conditioning on, with each switch in each position. Far
+ * quicker than a proof over every state, which follows for the plans that are chosen.
+ */
+final readonly class FaultCount
+{
+    /**
+     * @param  int  $strands  after which no fan cools when it is hottest, and no dash switch makes one run
+     * @param  int  $unnoticed  that take away only what is asked for by the air conditioning or by hand
+     */
+    private function __construct(public int $strands, public int $unnoticed) {}
+
+    public static function of(Sizing $sizing, Shelf $shelf): self
+    {
+        $circuit = $sizing->circuit;
+        $situations = new Situations($circuit);
+        $solver = new Solver($circuit);
+        $limits = new Limits($circuit, $sizing->brief, $shelf);
+        $withoutEffect = new FaultsWithoutEffect($circuit);
+        $where = [$situations->full, Situations::COLD, Situations::AIR_CONDITIONING, ...$situations->asked, ...$situations->overrides];
+        $watched = array_intersect_key($situations->all, array_flip($where));
+        $sound = array_map(static fn (Situation $situation): OperatingPoint => $solver->settle($situation->conditions), $watched);
+        $looks = array_map(static fn (OperatingPoint $point): Appearance => Appearance::of($point), $sound);
+        $strands = 0;
+        $unnoticed = 0;
+        foreach (self::faults($circuit) as [$part, $kind]) {
+            $seen = [];
+            foreach ($sound as $id => $point) {
+                $isFelt = ($circuit->components[$part] ?? null)?->canFail($kind, $point->conditions) ?? true;
+                $seen[$id] = $isFelt && ! $withoutEffect->includes($part, $kind, $point)
+                    ? Appearance::of(self::broken($solver, $limits, $point, new Faults([$part => $kind])))
+                    : $looks[$id];
+            }
+            $runs = static fn (string $id): bool => $seen[$id]->runsAny();
+            $isSaved = array_filter($situations->overrides, $runs) !== [];
+            $isHotAsEver = array_filter([Situations::COLD, ...$situations->asked], static fn (string $id): bool => $seen[$id]->token() !== $looks[$id]->token()) === [];
+            $isElsewhere = array_filter(array_keys($seen), static fn (string $id): bool => $seen[$id]->token() !== $looks[$id]->token()) !== [];
+            $strands += $looks[$situations->full]->runsAny() && ! $runs($situations->full) && ! $isSaved ? 1 : 0;
+            $unnoticed += $isHotAsEver && $isElsewhere ? 1 : 0;
+        }
+
+        return new self($strands, $unnoticed);
+    }
+
+    /** @return list<array{string, FaultKind}> what fails by itself and stays; of a joint its worst */
+    private static function faults(Circuit $circuit): array
+    {
+        $faults = [];
+        foreach ($circuit->faultKinds() as $part => $kinds) {
+            foreach ($kinds as $kind) {
+                $isWorst = $kind->jointOhm() === null || $kind === FaultKind::HighResistance;
+                if ($isWorst && ! $kind->isByHand() && is_infinite($kind->lastsS())) {
+                    $faults[] = [$part, $kind];
+                }
+            }
+        }
+
+        return $faults;
+    }
+
+    private static function broken(Solver $solver, Limits $limits, OperatingPoint $sound, Faults $faults): OperatingPoint
+    {
+        $point = $solver->breakIn($sound, $sound->conditions->withFaults($faults));
+        while (($opens = $limits->opens($point)) !== null) {
+            $faults = $faults->and($opens[0], FaultKind::Open);
+            $point = $solver->breakIn($point, $sound->conditions->withFaults($faults));
+        }
+
+        return $point;
+    }
+}
