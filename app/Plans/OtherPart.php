@@ -5,15 +5,20 @@ declare(strict_types=1);
 namespace App\Plans;
 
 use LampThread\Plans\Judged;
-use Symfony\Component\Process\InputStream;
 use Symfony\Component\Process\Process;
 
-/** The second part of a search, in a process of its own, so that two cores work on it. */
+/**
+ * The second part of a search, in a process of its own, so that two cores work on it. Question and answer go through files: a pipe that nobody
+ * reads meanwhile would hold it up.
+ */
 final readonly class OtherPart
 {
+    /** How its files are called. */
+    public const NAMED = 'lamp-plan-';
+
     private const WITHIN_S = 300;
 
-    private function __construct(private Process $process) {}
+    private function __construct(private Process $process, private string $question, private string $answer) {}
 
     /**
      * @param  array<string, mixed>  $file  of the job
@@ -21,14 +26,14 @@ final readonly class OtherPart
      */
     public static function begin(array $file, array $question): self
     {
-        $input = new InputStream;
-        $input->write((string) json_encode(['file' => $file, 'question' => (object) $question]));
-        $input->close();
+        $asked = (string) tempnam(sys_get_temp_dir(), self::NAMED);
+        $answer = (string) tempnam(sys_get_temp_dir(), self::NAMED);
+        file_put_contents($asked, json_encode(['file' => $file, 'question' => (object) $question]));
         $fast = ['-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M'];
-        $process = new Process([PHP_BINARY, ...$fast, base_path('artisan'), 'lamp:plan-part'], input: $input, timeout: self::WITHIN_S);
+        $process = new Process([PHP_BINARY, ...$fast, base_path('artisan'), 'lamp:plan-part', $asked, $answer], timeout: self::WITHIN_S);
         $process->start();
 
-        return new self($process);
+        return new self($process, $asked, $answer);
     }
 
     /**
@@ -39,14 +44,27 @@ final readonly class OtherPart
     public function judged(): iterable
     {
         $this->process->wait();
+        $lines = file($this->answer, FILE_IGNORE_NEW_LINES) ?: [];
+        $this->clear();
         if (! $this->process->isSuccessful()) {
             throw new \RuntimeException("The second half of the plans failed: {$this->process->getErrorOutput()}");
         }
-        foreach (explode("\n", trim($this->process->getOutput())) as $line) {
-            [$number, $judged] = unserialize((string) base64_decode($line)) ?: [null, []];
-            if ($number !== null) {
-                yield $number => $judged;
-            }
+        foreach ($lines as $line) {
+            [$number, $judged] = unserialize((string) base64_decode($line));
+            yield $number => $judged;
         }
+    }
+
+    /** Ends it: nobody waits for it any more. */
+    public function stop(): void
+    {
+        $this->process->stop(0);
+        $this->clear();
+    }
+
+    private function clear(): void
+    {
+        @unlink($this->question);
+        @unlink($this->answer);
     }
 }

@@ -41,11 +41,9 @@ final readonly class PlanSearch
     public function judged(int $part = 0, int $parts = 1): iterable
     {
         $search = new Search($this->shelf, $this->asked->question, $front = new Front);
-        $partOf = [];
+        $partOf = $this->partOf($parts);
         foreach ($this->drafts as $number => $draft) {
-            $arrangement = $draft->choices['arrangement'];
-            $partOf[$arrangement] ??= count($partOf) % $parts;
-            if ($partOf[$arrangement] !== $part) {
+            if ($partOf[$draft->choices['arrangement']] !== $part) {
                 continue;
             }
             $judged = $this->one($search, $draft);
@@ -56,6 +54,25 @@ final readonly class PlanSearch
             }
             yield $number => $judged;
         }
+    }
+
+    /** @return array<string, int> arrangement to its part: the largest first, each to the part with least so far */
+    private function partOf(int $parts): array
+    {
+        $sizes = array_count_values(array_map(static fn (Draft $draft): string => $draft->choices['arrangement'], $this->drafts));
+        arsort($sizes);
+        $loads = array_fill(0, $parts, 0);
+        $partOf = [];
+        foreach ($sizes as $arrangement => $size) {
+            $least = 0;
+            foreach ($loads as $part => $load) {
+                $least = $load < $loads[$least] ? $part : $least;
+            }
+            $partOf[$arrangement] = $least;
+            $loads[$least] += $size;
+        }
+
+        return $partOf;
     }
 
     /** Coolant that is cool enough for this vehicle, °C. */
@@ -75,6 +92,10 @@ final readonly class PlanSearch
     /** @return list<Judged> */
     private function one(Search $search, Draft $draft): array
     {
+        $known = $search->known($draft);
+        if ($known !== null) {
+            return [$known];
+        }
         try {
             return $search->judged($draft, $this->sized($draft), $this->space->unpricedCost($draft));
         } catch (InvalidInput $refused) {

@@ -47,17 +47,25 @@ final readonly class PlansWork implements Work
         $asked = PlanReader::read(self::asked($question));
         $search = new PlanSearch($design->file, $asked, $this->files, $this->shelf);
         $report = new PlanReport($search, $asked, $this->shelf);
-        $other = OtherPart::begin($design->file, self::asked($question));
         $begun = microtime(true);
+        $other = OtherPart::begin($design->file, self::asked($question));
         $every = max(1, intdiv(count($search->drafts), 2 * self::ROWS));
         $done = 0;
-        foreach ($search->judged(0, 2) as $number => $judged) {
-            $report->add($number, $judged);
-            // The first plans at once, then now and then.
-            if ($done === 0 || $done % $every === 0) {
-                yield $this->wording->worded($report->progress(microtime(true) - $begun));
+        try {
+            foreach ($search->judged(0, 2) as $number => $judged) {
+                $report->add($number, $judged);
+                // The first plans at once, then now and then.
+                if ($done === 0 || $done % $every === 0) {
+                    yield $this->wording->worded($report->progress(microtime(true) - $begun));
+                }
+                $done++;
             }
-            $done++;
+            $isWhole = true;
+        } finally {
+            // Who asked has stopped it.
+            if (! isset($isWhole)) {
+                $other->stop();
+            }
         }
         foreach ($other->judged() as $number => $judged) {
             $report->add($number, $judged);

@@ -47,14 +47,20 @@ final readonly class PlanSpace
                 $byArrangement[] = $this->of($arrangement);
             }
         }
+        // What is judged soonest comes first: a pair that cannot be set is looked for among those on the shelf.
+        usort($byArrangement, static fn (array $a, array $b): int => self::isFixedPair($a[0]) <=> self::isFixedPair($b[0]));
         $drafts = [];
         for ($at = 0; $at < max([0, ...array_map(count(...), $byArrangement)]); $at++) {
             foreach ($byArrangement as $of) {
-                $drafts = isset($of[$at]) ? [...$drafts, $of[$at]] : $drafts;
+                // With its triggers an arrangement may be what another already is.
+                $key = isset($of[$at]) ? md5((string) json_encode([$of[$at]->changes['/control'], $of[$at]->choices['fan']])) : null;
+                if ($key !== null && ! isset($drafts[$key])) {
+                    $drafts[$key] = $of[$at];
+                }
             }
         }
 
-        return $drafts;
+        return array_values($drafts);
     }
 
     /** What is usually paid for what a draft needs and the shelf has no price for: fans that are not there yet, sensors, switches. */
@@ -76,6 +82,11 @@ final readonly class PlanSpace
         }
 
         return $cost + array_sum($kinds) + ($prices['triggers'][$draft->choices['trigger']] ?? 0.0) + (isset($control['afterRun']) ? $prices['afterRun'] : 0.0);
+    }
+
+    private static function isFixedPair(Draft $draft): bool
+    {
+        return in_array($draft->changes['/control']['stages'][0]['decider']['kind'], ['thermal-switch', 'two-step-switch'], true);
     }
 
     /**

@@ -7,6 +7,7 @@ namespace LampThread\Plans;
 use LampThread\Brief\Stage;
 use LampThread\Brief\TemperatureBand;
 use LampThread\Circuit\Component\ComputerDriver;
+use LampThread\Message\Message;
 use LampThread\Parts\Shelf;
 use LampThread\Road\Advice;
 use LampThread\Road\CoolingPolicy;
@@ -28,6 +29,9 @@ final class Search
     /** @var array<string, array{Advice|null, array<string, float>}> by what drives alike */
     private array $drives = [];
 
+    /** @var array<string, Message> fan to what is dangerous about it wherever it is fitted */
+    private array $tooLarge = [];
+
     public function __construct(private readonly Shelf $shelf, private readonly Question $question, private readonly Front $front) {}
 
     /**
@@ -40,6 +44,10 @@ final class Search
         $judge = new Judge($sizing, $this->shelf, $this->question);
         $dangers = $judge->dangers();
         if ($dangers !== []) {
+            if ($dangers[0]->subject === $sizing->brief->fans[0]->id) {
+                $this->tooLarge[$draft->choices['fan']] = $dangers[0]->title();
+            }
+
             return [Judged::out($draft, null, [], $dangers[0]->title())];
         }
         $early = $judge->sized($unpriced);
@@ -71,6 +79,14 @@ final class Search
         }
 
         return $judged === [] ? [Judged::out($draft, $early, ['set-points'], null)] : $judged;
+    }
+
+    /** Why a draft is out before it is sized: a fan that does not go in does so in no arrangement; null where nothing is known against it. */
+    public function known(Draft $draft): ?Judged
+    {
+        $danger = $this->tooLarge[$draft->choices['fan']] ?? null;
+
+        return $danger === null ? null : Judged::out($draft, null, [], $danger);
     }
 
     /** @return array{Advice|null, array<string, float>} */

@@ -16,7 +16,7 @@ interface TaskRows {
 }
 
 /** How often open work is looked at, ms. */
-const EVERY_MS = 350;
+const EVERY_MS = 250;
 
 const isOpen = (task: Task | null | undefined) => task?.state === "waiting" || task?.state === "running";
 

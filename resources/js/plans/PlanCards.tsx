@@ -34,7 +34,7 @@ export function PlanCards({ plans, criteria, weights, onTake }: Props) {
               <tr>
                 <td />
                 {sorted.map(({ plan, letter }) => (
-                  <th key={plan.number} scope="col" className="min-w-32 p-2 text-left align-bottom font-normal">
+                  <th key={plan.number} scope="col" className="min-w-32 p-2 text-left align-top font-normal">
                     <button
                       type="button"
                       aria-pressed={plan === shown?.plan}
@@ -54,7 +54,7 @@ export function PlanCards({ plans, criteria, weights, onTake }: Props) {
             <tbody>
               {criteria.map((criterion) => (
                 <tr key={criterion.id} className="border-t border-line">
-                  <th scope="row" className="py-1 pr-3 text-left font-normal text-muted">
+                  <th scope="row" className="min-w-40 py-1 pr-3 text-left font-normal text-muted">
                     {text(criterion, "says")}
                   </th>
                   {sorted.map(({ plan }) => {

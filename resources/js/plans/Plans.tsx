@@ -40,8 +40,7 @@ export function Plans() {
   return (
     <div className="grid items-start gap-4 lg:grid-cols-[20rem_minmax(0,1fr)]">
       <div className="grid gap-4">
-        {choices.data !== undefined && <Asking choices={choices.data} question={question} onChange={setQuestion} />}
-        <div className="flex flex-wrap items-center gap-3">
+        <div className="panel sticky top-16 z-10 flex flex-wrap items-center gap-3">
           <Button tone="strong" onClick={toggle}>
             {isRunning ? "Stop" : result === null ? "Plan it" : "Plan again"}
           </Button>
@@ -59,6 +58,7 @@ export function Plans() {
             {wrong}
           </p>
         )}
+        {choices.data !== undefined && <Asking choices={choices.data} question={question} onChange={setQuestion} />}
         {result !== null && choices.data !== undefined && result.plans.length > 0 && (
           <Weights criteria={choices.data.criteria} usual={result.weights} moved={moved} onMove={setMoved} />
         )}

@@ -7,14 +7,19 @@ export type Question = Required<Pick<PlanRequest, "complaints" | "wishes" | "swi
   mostHours: number | null;
 };
 
-/** What the job tells already: who switches its fan, and which compressor it has. */
+/** What the job tells already: who switches its fan, which compressor it has, and what is wired now. */
 export function questionOf(file: JobFile): Question {
   const { stages, airConditioning } = file.control;
   const kinds = stages.map((stage) => stage.decider.kind as string);
   const isComputer = kinds.includes("computer") || kinds.includes("original");
+  const wishes: Question["wishes"] = {
+    ...(isComputer ? { "keeps-computer": "must" } : {}),
+    ...(airConditioning == null ? {} : { "air-conditioning-covered": "must" }),
+    ...(file.control.overrides.length === 0 ? {} : { override: "rather" }),
+  };
   return {
     complaints: ["hot-in-traffic"],
-    wishes: isComputer ? { "keeps-computer": "must" } : {},
+    wishes,
     switchedBy: isComputer ? "computer" : "nothing",
     compressor: airConditioning?.compressor ?? "none",
     mostCost: null,
