@@ -2,12 +2,21 @@ import { expect, test } from "@playwright/test";
 
 const folder = process.env.LAMP_SCREENSHOTS ?? "test-results";
 
-const SHOTS: { name: string; path: string; press?: RegExp; leadsTo?: RegExp; portrait?: boolean; dark?: boolean }[] = [
+const SHOTS: {
+  name: string;
+  path: string;
+  press?: RegExp;
+  leadsTo?: RegExp;
+  shows?: RegExp;
+  portrait?: boolean;
+  dark?: boolean;
+}[] = [
   { name: "jobs", path: "/jobs" },
   { name: "gallery", path: "/new" },
   { name: "brief", path: "/jobs/larkspur-camper/brief?section=overrides" },
   { name: "brief-plan-tablet", path: "/jobs/larkspur-camper/brief?section=lengths", portrait: true },
   { name: "threads", path: "/jobs/orchard-sprayer/threads", press: /^Fan wire/ },
+  { name: "plans", path: "/jobs/orchard-sprayer/plans", press: /^Plan it/, shows: /^Take plan/ },
   { name: "trail", path: "/jobs/dunmore-fire-tender/trail" },
   { name: "practice", path: "/practice", press: /^Begin: Clicks/, leadsTo: /practice\/./ },
   { name: "threads-tablet", path: "/jobs/larkspur-camper/threads", portrait: true },
@@ -40,6 +49,9 @@ for (const shot of SHOTS) {
     await page.waitForLoadState("networkidle");
     if (shot.press !== undefined) {
       await page.getByRole("button", { name: shot.press }).first().click();
+      if (shot.shows !== undefined) {
+        await page.getByRole("button", { name: shot.shows }).waitFor({ timeout: 45_000 });
+      }
       if (shot.leadsTo !== undefined) {
         await page.waitForURL(shot.leadsTo);
         await page.waitForLoadState("networkidle");

@@ -88,7 +88,9 @@ final class PlanReport
     {
         $sizing = $this->search->sizing($plan->judged);
 
-        return PlanPresenter::plan($plan, $shown, (new Judge($sizing, $this->shelf, $this->asked->question))->bandC(), $sizing->circuit, $this->sibling($plan->judged));
+        $bandC = (new Judge($sizing, $this->shelf, $this->asked->question))->bandC();
+
+        return PlanPresenter::plan($plan, $shown, $bandC, $sizing->brief->cooling->ceilingC, $sizing->circuit, $this->sibling($plan->judged));
     }
 
     /** Proven over every state and every fault, by the plain solver. */

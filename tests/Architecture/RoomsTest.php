@@ -19,18 +19,19 @@ final class RoomsTest
     public function test_a_room_imports_only_from_the_rooms_below_it(): iterable
     {
         $forbidden = [
-            'Message' => ['Parts', 'Network', 'Brief', 'Circuit', 'Operation', 'Sizing', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Exchange'],
-            'Network' => ['Message', 'Parts', 'Brief', 'Circuit', 'Operation', 'Sizing', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Exchange'],
-            'Parts' => ['Network', 'Brief', 'Circuit', 'Operation', 'Sizing', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Exchange'],
-            'Brief' => ['Network', 'Circuit', 'Operation', 'Sizing', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Exchange'],
-            'Circuit' => ['Operation', 'Sizing', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Exchange'],
-            'Operation' => ['Sizing', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Exchange'],
-            'Sizing' => ['Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Exchange'],
-            'Road' => ['Proof', 'Loom', 'Handover', 'Diagnosis', 'Exchange'],
-            'Proof' => ['Loom', 'Handover', 'Diagnosis', 'Exchange'],
-            'Loom' => ['Road', 'Proof', 'Handover', 'Diagnosis', 'Exchange'],
-            'Handover' => ['Proof', 'Loom', 'Diagnosis', 'Exchange'],
-            'Diagnosis' => ['Loom', 'Exchange'],
+            'Message' => ['Parts', 'Network', 'Brief', 'Circuit', 'Operation', 'Sizing', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Plans', 'Exchange'],
+            'Network' => ['Message', 'Parts', 'Brief', 'Circuit', 'Operation', 'Sizing', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Plans', 'Exchange'],
+            'Parts' => ['Network', 'Brief', 'Circuit', 'Operation', 'Sizing', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Plans', 'Exchange'],
+            'Brief' => ['Network', 'Circuit', 'Operation', 'Sizing', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Plans', 'Exchange'],
+            'Circuit' => ['Operation', 'Sizing', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Plans', 'Exchange'],
+            'Operation' => ['Sizing', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Plans', 'Exchange'],
+            'Sizing' => ['Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Plans', 'Exchange'],
+            'Road' => ['Proof', 'Loom', 'Handover', 'Diagnosis', 'Plans', 'Exchange'],
+            'Proof' => ['Loom', 'Handover', 'Diagnosis', 'Plans', 'Exchange'],
+            'Loom' => ['Road', 'Proof', 'Handover', 'Diagnosis', 'Plans', 'Exchange'],
+            'Handover' => ['Proof', 'Loom', 'Diagnosis', 'Plans', 'Exchange'],
+            'Diagnosis' => ['Loom', 'Plans', 'Exchange'],
+            'Plans' => ['Exchange'],
         ];
         foreach ($forbidden as $room => $others) {
             yield $room => PHPat::rule()

@@ -33,12 +33,10 @@ final readonly class PlanPresenter
     /** @return array<string, mixed> what can be asked */
     public static function choices(): array
     {
-        $named = static fn (array $cases, string $family): array => array_map(
-            static fn (\BackedEnum $case): array => ['id' => (string) $case->value, 'says' => Message::of("{$family}.{$case->value}")], $cases,
-        );
-
         return [
-            'complaints' => $named(Complaint::cases(), 'complaint'), 'wishes' => $named(Wish::cases(), 'wish'), 'strengths' => $named(Strength::cases(), 'strength'),
+            'complaints' => array_map(static fn (Complaint $one): array => ['id' => $one->value, 'says' => Message::of("complaint.{$one->value}")], Complaint::cases()),
+            'wishes' => array_map(static fn (Wish $one): array => ['id' => $one->value, 'says' => self::wish($one->value)], Wish::cases()),
+            'strengths' => array_map(static fn (Strength $one): array => ['id' => $one->value, 'says' => Message::of("strength.{$one->value}")], Strength::cases()),
             'criteria' => array_map(static fn (Criterion $criterion): array => [
                 'id' => $criterion->value, 'says' => Message::of("criterion.{$criterion->value}"), 'weight' => $criterion->usualWeight(),
             ], Criterion::cases()),
@@ -80,10 +78,11 @@ final readonly class PlanPresenter
     /**
      * @param  list<Plan>  $shown  all of them
      * @param  array{float, float}  $bandC
+     * @param  float  $ceilingC  above which the coolant must not come
      * @param  Judged|null  $sibling  the same with the other policy of set points
      * @return array<string, mixed>
      */
-    public static function plan(Plan $plan, array $shown, array $bandC, Circuit $circuit, ?Judged $sibling): array
+    public static function plan(Plan $plan, array $shown, array $bandC, float $ceilingC, Circuit $circuit, ?Judged $sibling): array
     {
         $judged = $plan->judged;
         $advice = $judged->advice;
@@ -94,6 +93,7 @@ final readonly class PlanPresenter
             'details' => self::details($judged->draft),
             'why' => self::why($plan),
             'givesUp' => self::givesUp($plan, $shown),
+            'caution' => self::caution($bandC, $ceilingC),
             'figures' => self::figures($judged->figures, $bandC),
             'scores' => $plan->scores,
             'setPoints' => array_map(static fn (SetPointAdvice $stage): array => [
@@ -131,6 +131,18 @@ final readonly class PlanPresenter
             Criterion::ChargeUsed => Unit::Percent->of(round(100 * (1 - $value))),
             Criterion::RelayWear => $value < 1.01 ? Message::of('plan.figure.long') : Unit::Year->of(round(100 / $value)),
             Criterion::Strands, Criterion::Unnoticed, Criterion::Cost, Criterion::Wires, Criterion::Cuts, Criterion::Missed, Criterion::Warnings => Unit::One->of(round($value)),
+        };
+    }
+
+    /** @param  array{float, float}  $bandC */
+    private static function caution(array $bandC, float $ceilingC): ?Message
+    {
+        $ceiling = Unit::Celsius->of($ceilingC);
+
+        return match (true) {
+            $bandC[0] > $ceilingC => Message::of('plan.caution.too-hot', ceiling: $ceiling),
+            $bandC[1] > $ceilingC => Message::of('plan.caution.may-be-too-hot', ceiling: $ceiling),
+            default => null,
         };
     }
 

@@ -31,7 +31,7 @@ final readonly class PlanSpace
     /** Triggers by what compressor there is; of a stepless controller its own inputs. */
     private const TRIGGERS = ['clutch' => ['separate-relay', 'interposing-relay'], 'variable' => ['pressure-switch'], 'none' => []];
 
-    private const INTO_CONTROLLER = ['clutch' => ['into-controller'], 'variable' => ['pressure-into-controller']];
+    private const INTO_CONTROLLER = ['clutch' => ['controller-input'], 'variable' => ['pressure-into-controller']];
 
     /**
      * @param  array<string, mixed>  $file  the job’s, as decoded

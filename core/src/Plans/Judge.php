@@ -64,7 +64,9 @@ final readonly class Judge
             Criterion::DrawA->value => array_sum(array_map(static fn ($fan): float => $fan->runA, $sizing->brief->fans)),
             Criterion::Cuts->value => (float) Cuts::of($sizing),
             Criterion::Missed->value => (float) count($this->question->missedBy($sizing)),
-            Criterion::Warnings->value => (float) count(self::findingsOf(Findings::of($sizing), Severity::Warning)),
+            Criterion::Warnings->value => (float) count(array_filter(
+                self::findingsOf(Findings::of($sizing), Severity::Warning), fn (Finding $finding): bool => ! $this->question->wantsWhat($finding->code),
+            )),
         ]);
     }
 

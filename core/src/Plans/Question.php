@@ -9,6 +9,9 @@ use LampThread\Sizing\Sizing;
 /** What a plan is asked for: complaints, wishes, and what may be spent. */
 final readonly class Question
 {
+    /** The finding that says the fan can run with the key out. */
+    private const KEY_OUT = 'runs-with-key-out';
+
     /**
      * @param  list<Complaint>  $complaints
      * @param  array<string, Strength>  $wishes  wish to how much it is wished
@@ -44,6 +47,12 @@ final readonly class Question
         }
 
         return $broken;
+    }
+
+    /** Whether a finding warns of what is wished for. */
+    public function wantsWhat(string $code): bool
+    {
+        return $code === self::KEY_OUT && in_array($this->wishes[Wish::RunsKeyOut->value] ?? Strength::Never, [Strength::Must, Strength::Rather], true);
     }
 
     /** @return list<Wish> that are rather wished and not met */

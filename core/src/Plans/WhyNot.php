@@ -27,7 +27,8 @@ final readonly class WhyNot
         }
         $judged = array_filter($with, static fn (Judged $one): bool => $one->isDone);
         if ($judged === []) {
-            usort($with, static fn (Judged $a, Judged $b): int => count($a->broken) <=> count($b->broken));
+            // A wish says more than that one of its forms cannot be wired.
+            usort($with, static fn (Judged $a, Judged $b): int => [$a->danger !== null, count($a->broken)] <=> [$b->danger !== null, count($b->broken)]);
 
             return new self($with[0]->broken, null, null, [], $with[0]);
         }

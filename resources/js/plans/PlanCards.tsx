@@ -54,7 +54,10 @@ export function PlanCards({ plans, criteria, weights, onTake }: Props) {
             <tbody>
               {criteria.map((criterion) => (
                 <tr key={criterion.id} className="border-t border-line">
-                  <th scope="row" className="min-w-40 py-1 pr-3 text-left font-normal text-muted">
+                  <th
+                    scope="row"
+                    className="min-w-40 py-1 pr-3 text-left font-normal text-muted first-letter:uppercase"
+                  >
                     {text(criterion, "says")}
                   </th>
                   {sorted.map(({ plan }) => {
@@ -89,6 +92,11 @@ export function PlanCards({ plans, criteria, weights, onTake }: Props) {
           }
         >
           <p className="font-semibold">{text(shown.plan, "why")}</p>
+          {shown.plan.caution !== null && (
+            <p role="alert" className="mt-1 border-l-4 border-l-danger pl-3">
+              ▲ {text({ ...shown.plan, caution: shown.plan.caution }, "caution")}
+            </p>
+          )}
           {shown.plan.givesUp.length > 0 && <p className="mt-1">Gives up {texts(shown.plan, "givesUp").join("; ")}.</p>}
           <p className="mt-1 font-mono text-sm">
             {shown.plan.setPoints.map((point) => text(point, "says")).join("; ")}

@@ -24,6 +24,7 @@ export function Plans() {
   const navigate = useNavigate();
   const text = useText();
   const [question, setQuestion] = useState(() => questionOf(job.file));
+  const [refusal, setRefusal] = useState<string>();
   const [moved, setMoved] = useState<Record<string, number>>({});
   const choices = useQuery<PlanChoices, Refused>({
     queryKey: keys.planChoices,
@@ -34,8 +35,11 @@ export function Plans() {
   const last = rows.at(-1);
   const result = last?.result ?? null;
   const take = async (plan: ShownPlan, letter: string) => {
-    await change({ label: `Plan ${letter} taken`, changes: plan.changes });
-    void navigate("../threads");
+    const { refused } = await change({ label: `Plan ${letter} taken`, changes: plan.changes });
+    setRefusal(refused?.message);
+    if (refused === undefined) {
+      void navigate("../threads");
+    }
   };
   return (
     <div className="grid items-start gap-4 lg:grid-cols-[20rem_minmax(0,1fr)]">
@@ -53,9 +57,9 @@ export function Plans() {
         {isRunning && last !== undefined && last.of > 0 && (
           <progress className="w-full" max={last.of} value={last.done} aria-label="Plans judged" />
         )}
-        {wrong !== undefined && (
+        {(wrong ?? refusal) !== undefined && (
           <p role="alert" className="font-semibold text-danger">
-            {wrong}
+            {wrong ?? refusal}
           </p>
         )}
         {choices.data !== undefined && <Asking choices={choices.data} question={question} onChange={setQuestion} />}

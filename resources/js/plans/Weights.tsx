@@ -34,7 +34,7 @@ export function Weights({ criteria, usual, moved, onMove }: Props) {
       <div className="grid gap-1">
         {criteria.map((criterion) => (
           <label key={criterion.id} className="grid min-h-11 grid-cols-[minmax(0,1fr)_8rem] items-center gap-2">
-            <span>{text(criterion, "says")}</span>
+            <span className="inline-block first-letter:uppercase">{text(criterion, "says")}</span>
             <input
               type="range"
               className="accent-accent"

@@ -53,6 +53,7 @@ function plan(number: number, title: string, peak: number, cost: number): ShownP
     details: ["fan: left"],
     why: `Why ${title}.`,
     givesUp: ["parts: more"],
+    caution: peak > 90 ? "It may get hotter than 90 °C." : null,
     figures: [
       { id: "peakC", says: `${String(peak)} °C` },
       { id: "cost", says: String(cost) },
@@ -120,6 +121,7 @@ test("plans stand side by side, each with why it is here and what it gives up, a
   expect(screen.getByText("Why Two fans.")).toBeDefined();
   await userEvent.click(screen.getByRole("button", { name: /^B/ }));
   expect(screen.getByText("Why One fan.")).toBeDefined();
+  expect(screen.getByRole("alert").textContent).toContain("It may get hotter");
   expect(screen.getByText("Gives up parts: more.")).toBeDefined();
   await userEvent.click(screen.getByRole("button", { name: "Take plan B" }));
   expect(onTake).toHaveBeenCalledWith(PLANS[1], "B");
