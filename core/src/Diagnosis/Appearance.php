@@ -72,7 +72,7 @@ final readonly class Appearance
     private static function lit(OperatingPoint $point, Circuit $circuit): bool
     {
         foreach (Indicator::lamps($circuit) as $lamp) {
-            if (abs($point->voltages->across("{$lamp}:1", "{$lamp}:2")) > self::LIT_SHARE * abs($point->voltages->at(Rail::SUPPLY))) {
+            if ($point->currentA($lamp) !== 0.0 && abs($point->voltages->across("{$lamp}:1", "{$lamp}:2")) > self::LIT_SHARE * abs($point->voltages->at(Rail::SUPPLY))) {
                 return true;
             }
         }

@@ -62,7 +62,8 @@ export function useRecords(job: string) {
         ),
       }));
       setOffline(false);
-      isDone = left.length === 0;
+      // What the server has said nothing of waits for the next time.
+      isDone = left.length === 0 || done.size === 0;
       await Promise.all([
         queries.invalidateQueries({ queryKey: keys.handovers(job) }),
         queries.invalidateQueries({ queryKey: keys.trails(job) }),
