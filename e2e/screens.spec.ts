@@ -5,9 +5,21 @@ const VIEWS = [
   "/jobs",
   "/shelf",
   "/health",
-  ...["brief", "threads", "bench", "proof", "road", "road?part=logs", "loom", "handover", "handover?part=work"].map(
-    (view) => `/jobs/orchard-sprayer/${view}`,
-  ),
+  "/practice",
+  "/jobs/dunmore-fire-tender/trail",
+  ...[
+    "brief",
+    "plans",
+    "threads",
+    "bench",
+    "proof",
+    "road",
+    "road?part=logs",
+    "loom",
+    "handover",
+    "handover?part=work",
+    "trail",
+  ].map((view) => `/jobs/orchard-sprayer/${view}`),
 ];
 
 for (const scheme of ["light", "dark"] as const) {
