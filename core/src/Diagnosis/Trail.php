@@ -25,6 +25,9 @@ final class Trail
     /** A test that tells less is not worth its trouble, bit. */
     public const LEAST_BITS = 0.02;
 
+    /** What a test of the part itself is worth before others that confirm as well. */
+    private const OWN_TEST_WORTH = 0.5;
+
     /** An answer is doubted that is as unlikely as a wrong one. */
     private const DOUBT_FROM = 2 * Reading::WRONG;
 
@@ -148,13 +151,15 @@ final class Trail
         if (array_filter($this->answers, static fn (Answer $answer): bool => $answer->cures()) !== []) {
             return null;
         }
+        // Another instrument on the same spot would only say the same again.
+        $read = array_map(static fn (Answer $answer): string => $answer->test->column(), $this->answers);
         $before = $this->weighed($this->seen, []);
         $causes = array_keys(array_filter($before, static fn (float $share): bool => $share > self::COUNTS_SHARE));
         $likeliest = $this->likeliest();
         $place = $this->table->causes[$likeliest]->place();
         $best = null;
         $least = 0.6;
-        foreach ($this->offered() as $test) {
+        foreach (array_filter($this->offered(), static fn (Test $test): bool => ! in_array($test->column(), $read, true)) as $test) {
             $outcome = Reading::outcome($test, $this->table->shown($test, [$likeliest])[$likeliest]);
             $others = 0.0;
             foreach ($this->table->groups($test->column(), $causes) as $bytes => $alike) {
@@ -162,7 +167,9 @@ final class Trail
                     $others += $this->table->causes[$cause]->place() === $place ? 0.0 : $before[$cause];
                 }
             }
-            $worth = $others + 0.03 * $this->minutes($test);
+            // A test of the very part, which shows what no sound one does, proves more than volts beside it.
+            $isOfPart = $test->situation === null && $test->spot === $place && $outcome > 0;
+            $worth = $others + 0.03 * $this->minutes($test) - ($isOfPart ? self::OWN_TEST_WORTH : 0.0);
             if ($worth < $least && $test->kind !== TestKind::Lamp) {
                 [$best, $least] = [new Answer($test, $this->table->shown($test, [$likeliest])[$likeliest]), $worth];
             }

@@ -130,6 +130,8 @@ final class TrailTest extends TestCase
     {
         $trail = Tables::trail('saltmarsh-survey-buggy', [Symptom::FuseBlows], ['renew/fan-1-fuse' => 'opens-later']);
         self::assertSame('fan-1', $trail->found()?->id, 'a fan that is held fast opens its fuse by and by');
+        $dead = Tables::trail('orchard-sprayer', [Symptom::NeverRuns], ['look/rest+override=on' => 'fan-1=stands', 'lamp/rest+override=on/fan-1:+' => 'bright']);
+        self::assertNotSame('volts/rest+override=on/fan-1:+', $dead->confirming()?->test->id(), 'a meter where the lamp was says nothing new');
         self::assertNull(Tables::trail('orchard-sprayer', [Symptom::NeverRuns], ['swap/fan-1-relay' => 'cured'])->confirming(), 'its cure is its proof');
         $confirming = $trail->confirming();
         self::assertNotNull($confirming);
