@@ -35,15 +35,13 @@ foreach ($questions as [$job, $question]) {
     $first = null;
     $front = new Front;
     [$judged, $pruned, $out] = [0, 0, 0];
-    foreach ($search->judged() as $number => $of) {
-        foreach ($of as $at => $one) {
-            $judged += $one->isDone ? 1 : 0;
-            $pruned += ! $one->isDone && ! $one->isOut() ? 1 : 0;
-            $out += $one->isOut() ? 1 : 0;
-            if ($one->isDone && $one->figures !== null) {
-                $front->add("{$number}/{$at}", $one->figures);
-                $first ??= (hrtime(true) - $begun) / 1e9;
-            }
+    foreach ($search->judged() as $number => $one) {
+        $judged += $one->isDone ? 1 : 0;
+        $pruned += ! $one->isDone && ! $one->isOut() ? 1 : 0;
+        $out += $one->isOut() ? 1 : 0;
+        if ($one->isDone && $one->figures !== null) {
+            $front->add((string) $number, $one->figures);
+            $first ??= (hrtime(true) - $begun) / 1e9;
         }
     }
     $seconds = (hrtime(true) - $begun) / 1e9;

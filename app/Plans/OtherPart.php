@@ -37,7 +37,7 @@ final readonly class OtherPart
     }
 
     /**
-     * @return iterable<int, list<Judged>> number of a draft to what came of it
+     * @return iterable<int, Judged> by number
      *
      * @throws \RuntimeException where the other process has failed
      */

@@ -25,20 +25,16 @@ final class PlanReport
     /** @var array<int, Judged> by number */
     private array $all = [];
 
-    private int $drafts = 0;
+    /** @var array<int, true> drafts that something has come of */
+    private array $drafts = [];
 
     public function __construct(private readonly PlanSearch $search, private readonly Asked $asked, private readonly Shelf $shelf) {}
 
-    /**
-     * @param  int  $number  of the draft
-     * @param  list<Judged>  $judged
-     */
-    public function add(int $number, array $judged): void
+    /** @param  int  $number  as a search gives it */
+    public function add(int $number, Judged $judged): void
     {
-        $this->drafts++;
-        foreach ($judged as $at => $one) {
-            $this->all[10 * $number + $at] = $one;
-        }
+        $this->drafts[intdiv($number, PlanSearch::POLICIES)] = true;
+        $this->all[$number] = $judged;
     }
 
     /** @return array<string, mixed> how far it is: fits schema/plans-row.json once it is worded */
@@ -49,7 +45,7 @@ final class PlanReport
         uasort($front, static fn (Judged $a, Judged $b): int => $selection->total($a) <=> $selection->total($b));
 
         return [
-            'done' => $this->drafts, 'of' => count($this->search->drafts), 'seconds' => round($seconds, 1),
+            'done' => count($this->drafts), 'of' => count($this->search->drafts), 'seconds' => round($seconds, 1),
             'leaders' => array_values(array_map(PlanPresenter::leader(...), array_slice($front, 0, self::LEADERS))), 'result' => null,
         ];
     }
@@ -64,7 +60,7 @@ final class PlanReport
         $count = static fn (\Closure $is, array $of): int => count(array_filter($of, $is));
 
         return [
-            'done' => $this->drafts, 'of' => count($this->search->drafts), 'seconds' => round($seconds, 1), 'leaders' => [],
+            'done' => count($this->drafts), 'of' => count($this->search->drafts), 'seconds' => round($seconds, 1), 'leaders' => [],
             'result' => [
                 'plans' => array_map(fn (Plan $plan): array => $this->plan($plan, $shown), $shown),
                 'weights' => $selection->weights(),

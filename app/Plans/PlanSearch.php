@@ -22,6 +22,9 @@ final readonly class PlanSearch
     /** So far above the thermostat's opening an engine is as cool as it gets any good from, K (common practice, no source). */
     private const ENOUGH_ABOVE_K = 10.0;
 
+    /** Room in a number for the policies of one draft. */
+    public const POLICIES = 10;
+
     private PlanSpace $space;
 
     /** @var list<Draft> */
@@ -36,7 +39,7 @@ final readonly class PlanSearch
 
     /**
      * @param  int  $part  of $parts; what shares work is in one part
-     * @return iterable<int, list<Judged>> number of a draft to what came of it
+     * @return iterable<int, Judged> what came of each draft, one for each policy of set points, by number: that of the draft is a tenth of it
      */
     public function judged(int $part = 0, int $parts = 1): iterable
     {
@@ -46,13 +49,12 @@ final readonly class PlanSearch
             if ($partOf[$draft->choices['arrangement']] !== $part) {
                 continue;
             }
-            $judged = $this->one($search, $draft);
-            foreach ($judged as $at => $one) {
+            foreach ($this->one($search, $draft) as $at => $one) {
                 if ($one->isDone && $one->figures !== null) {
                     $front->add("{$number}/{$at}", $one->figures);
                 }
+                yield self::POLICIES * $number + $at => $one;
             }
-            yield $number => $judged;
         }
     }
 
@@ -89,18 +91,20 @@ final readonly class PlanSearch
         return $this->sized($draft);
     }
 
-    /** @return list<Judged> */
-    private function one(Search $search, Draft $draft): array
+    /** @return iterable<int, Judged> */
+    private function one(Search $search, Draft $draft): iterable
     {
         $known = $search->known($draft);
         if ($known !== null) {
             return [$known];
         }
         try {
-            return $search->judged($draft, $this->sized($draft), $this->space->unpricedCost($draft));
+            $sizing = $this->sized($draft);
         } catch (InvalidInput $refused) {
             return [Judged::out($draft, null, [], $refused->problems[0]->message)];
         }
+
+        return $search->judged($draft, $sizing, $this->space->unpricedCost($draft));
     }
 
     /** @throws InvalidInput where it cannot be wired */

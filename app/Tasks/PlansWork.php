@@ -49,7 +49,7 @@ final readonly class PlansWork implements Work
         $report = new PlanReport($search, $asked, $this->shelf);
         $begun = microtime(true);
         $other = OtherPart::begin($design->file, self::asked($question));
-        $every = max(1, intdiv(count($search->drafts), 2 * self::ROWS));
+        $every = max(1, intdiv(count($search->drafts), self::ROWS));
         $done = 0;
         try {
             foreach ($search->judged(0, 2) as $number => $judged) {

@@ -37,9 +37,9 @@ final class Search
     /**
      * @param  Draft  $draft  without set points
      * @param  float  $unpriced  what is usually paid for what the shelf has no price for
-     * @return list<Judged> one for each policy; one alone where it is out, or where no temperature can be set
+     * @return iterable<int, Judged> one for each policy as it is judged; one alone where it is out, or where no temperature can be set
      */
-    public function judged(Draft $draft, Sizing $sizing, float $unpriced): array
+    public function judged(Draft $draft, Sizing $sizing, float $unpriced): iterable
     {
         $judge = new Judge($sizing, $this->shelf, $this->question);
         $dangers = $judge->dangers();
@@ -48,17 +48,23 @@ final class Search
                 $this->tooLarge[$draft->choices['fan']] = $dangers[0]->title();
             }
 
-            return [Judged::out($draft, null, [], $dangers[0]->title())];
+            yield Judged::out($draft, null, [], $dangers[0]->title());
+
+            return;
         }
         $early = $judge->sized($unpriced);
         $broken = $this->question->brokenBy($sizing, $early);
         if ($broken !== []) {
-            return [Judged::out($draft, $early, $broken, null)];
+            yield Judged::out($draft, $early, $broken, null);
+
+            return;
         }
         if ($this->front->prunes($early)) {
-            return [Judged::pruned($draft, $early)];
+            yield Judged::pruned($draft, $early);
+
+            return;
         }
-        $judged = [];
+        $isAny = false;
         foreach (CoolingPolicy::cases() as $policy) {
             [$advice, $driven] = $this->driven($draft, $sizing, $judge, $policy);
             if ($advice !== null && ! $advice->isToBeHad()) {
@@ -66,19 +72,23 @@ final class Search
             }
             $figures = $early->with($driven);
             if ($this->front->prunes($figures)) {
-                $judged[] = Judged::pruned($draft, $figures);
+                yield Judged::pruned($draft, $figures);
+                $isAny = true;
 
                 continue;
             }
             $count = $this->counts[self::wiredLike($draft)] ??= FaultCount::of($sizing, $this->shelf);
             $figures = $figures->with([Criterion::Strands->value => (float) $count->strands, Criterion::Unnoticed->value => (float) $count->unnoticed]);
-            $judged[] = Judged::done($draft, $figures, $advice, $policy->value);
+            yield Judged::done($draft, $figures, $advice, $policy->value);
+            $isAny = true;
             if ($advice === null) {
                 break;
             }
         }
 
-        return $judged === [] ? [Judged::out($draft, $early, ['set-points'], null)] : $judged;
+        if (! $isAny) {
+            yield Judged::out($draft, $early, ['set-points'], null);
+        }
     }
 
     /** Why a draft is out before it is sized: a fan that does not go in does so in no arrangement; null where nothing is known against it. */
