@@ -15,6 +15,7 @@ import { Asking } from "./Asking";
 import { Leaders } from "./Leaders";
 import { PlanCards } from "./PlanCards";
 import { questionOf } from "./question";
+import { SinceLastTime } from "./SinceLastTime";
 import { Weights } from "./Weights";
 import { WhyNotList } from "./WhyNotList";
 
@@ -92,6 +93,12 @@ export function Plans() {
               criteria={choices.data.criteria}
               weights={{ ...result.weights, ...moved }}
               onTake={(plan, letter) => void take(plan, letter)}
+            />
+            <SinceLastTime
+              key={`${String(job.version)} ${String(last.seconds)}`}
+              job={job.id}
+              plans={result.plans}
+              criteria={choices.data.criteria}
             />
             <WhyNotList rows={result.whyNot} />
             <p className="text-sm text-muted">

@@ -6,10 +6,12 @@ import type { ShownPlan } from "../api/generated/plans-row";
 import type { JobFile } from "../api/generated/saved-job";
 import { UnitsProvider } from "../kit/units";
 import { Asking } from "./Asking";
+import { changedPlans } from "./changed";
 import { Leaders } from "./Leaders";
 import { ordered } from "./ordered";
 import { PlanCards } from "./PlanCards";
 import { questionOf, type Question } from "./question";
+import { SinceLastTime } from "./SinceLastTime";
 import { Weights } from "./Weights";
 import { WhyNotList } from "./WhyNotList";
 
@@ -150,4 +152,23 @@ test("what leads is told on the way, and why others are not shown", () => {
   shown(<WhyNotList rows={[{ respect: "place", name: "top hose", says: "Plan A beats it." }]} />);
   expect(screen.getByText("Plan A beats it.")).toBeDefined();
   expect(screen.queryByText("Fans")).toBeNull();
+});
+
+test("planning again tells what has changed since, and nothing the first time", () => {
+  localStorage.clear();
+  const since = (plans: ShownPlan[]) => shown(<SinceLastTime job="pump" plans={plans} criteria={CHOICES.criteria} />);
+  expect(since(PLANS).container.textContent).toBe("");
+  cleanup();
+  expect(since(PLANS).container.textContent, "the same again is no news").toBe("");
+  cleanup();
+  since([plan(10, "Two fans", 82, 150), plan(30, "Stepless", 84, 220)]);
+  expect(screen.getByText("New: Stepless, fan: left")).toBeDefined();
+  expect(screen.getByText("No longer among them: One fan, fan: left")).toBeDefined();
+  expect(screen.getByText("Two fans, fan: left: parts, about 150, was 200")).toBeDefined();
+  expect(changedPlans([], [])).toBeUndefined();
+});
+
+test("what the browser keeps of earlier plans may be spoiled", () => {
+  localStorage.setItem("lamp-thread/plans/pump", "{");
+  expect(shown(<SinceLastTime job="pump" plans={PLANS} criteria={[]} />).container.textContent).toBe("");
 });
