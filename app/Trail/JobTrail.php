@@ -40,7 +40,7 @@ final readonly class JobTrail
                 array_unshift($found, ['what' => (string) $record->data['text'], 'by' => $record->by, 'at' => $record->at->toIso8601ZuluString()]);
                 [$seen, $answers, $outdated] = [[], [], []];
             } elseif ($record->kind === RecordKind::Trail && $record->step === self::SEEN) {
-                [$seen, $answers, $outdated] = [self::symptoms((string) $record->data['text']), [], []];
+                [$seen, $answers, $outdated] = [self::known((string) $record->data['text']), [], []];
             } elseif ($record->kind === RecordKind::Trail && $record->step === self::BACK) {
                 array_pop($answers);
             } elseif ($record->kind === RecordKind::Trail) {
@@ -65,15 +65,21 @@ final readonly class JobTrail
     public static function checked(string $step, string $text): string
     {
         if ($step === self::SEEN) {
-            self::symptoms($text);
+            array_map(AnswerReader::symptom(...), self::words($text));
         }
 
         return $text;
     }
 
-    /** @return list<Symptom> none where nothing is looked for any more */
-    private static function symptoms(string $text): array
+    /** @return list<Symptom> those there are; none where nothing is looked for any more. What came in a file may tell of others. */
+    private static function known(string $text): array
     {
-        return array_values(array_map(AnswerReader::symptom(...), array_unique(array_filter(explode(' ', $text), static fn (string $one): bool => $one !== ''))));
+        return array_values(array_filter(array_map(Symptom::tryFrom(...), self::words($text))));
+    }
+
+    /** @return list<string> */
+    private static function words(string $text): array
+    {
+        return array_values(array_unique(array_filter(explode(' ', $text), static fn (string $one): bool => $one !== '')));
     }
 }

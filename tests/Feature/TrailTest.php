@@ -64,6 +64,19 @@ final class TrailTest extends TestCase
         $this->getJson("/api/jobs/{$id}/trail?tools=hammer")->assertUnprocessable()->assertJsonPath('problems.0.at', '/tools');
     }
 
+    public function test_a_file_that_tells_of_what_there_is_not_locks_nobody_out(): void
+    {
+        $file = json_decode((string) file_get_contents(base_path(self::FILE)));
+        $record = ['kind' => 'trail', 'by' => 'x', 'at' => '2026-11-01T10:00:00Z', 'jobVersion' => 1];
+        $file->record = [
+            [...$record, 'step' => 'seen', 'text' => 'haunted never-runs'], [...$record, 'step' => 'pull/nothing', 'text' => 'melted'], [...$record, 'step' => 'back', 'text' => ''],
+        ];
+        $id = $this->call('POST', '/api/jobs/import', server: ['CONTENT_TYPE' => 'application/json'], content: (string) json_encode($file))->assertCreated()->json('id');
+        $trail = $this->getJson("/api/jobs/{$id}/trail")->assertOk();
+        self::assertSame(['never-runs'], array_column($trail->json('trail.seen'), 'id'));
+        self::assertSame(['pull/nothing'], $trail->json('outdated'));
+    }
+
     public function test_danger_in_the_job_is_said_first(): void
     {
         $id = $this->orchard()['id'];
