@@ -69,7 +69,9 @@ final class TrailTest extends TestCase
         $file = json_decode((string) file_get_contents(base_path(self::FILE)));
         $record = ['kind' => 'trail', 'by' => 'x', 'at' => '2026-11-01T10:00:00Z', 'jobVersion' => 1];
         $file->record = [
-            [...$record, 'step' => 'seen', 'text' => 'haunted never-runs'], [...$record, 'step' => 'pull/nothing', 'text' => 'melted'], [...$record, 'step' => 'back', 'text' => ''],
+            [...$record, 'step' => 'seen', 'text' => 'haunted never-runs'],
+            [...$record, 'step' => 'pull/nothing', 'text' => 'melted'],
+            [...$record, 'step' => 'back', 'text' => ''],
         ];
         $id = $this->call('POST', '/api/jobs/import', server: ['CONTENT_TYPE' => 'application/json'], content: (string) json_encode($file))->assertCreated()->json('id');
         $trail = $this->getJson("/api/jobs/{$id}/trail")->assertOk();
