@@ -18,7 +18,6 @@ const VIEWS = [
     "loom",
     "handover",
     "handover?part=work",
-    "trail",
   ].map((view) => `/jobs/orchard-sprayer/${view}`),
 ];
 

@@ -19,7 +19,7 @@ final class Trail
     /** From this share on it is the fault. */
     private const FOUND_SHARE = 0.94;
 
-    /** The same where everything else contradicts an answer. */
+    /** The same where it fits all that was told and answered, and nothing else does. */
     private const SOLE_SHARE = 0.8;
 
     /** A test that tells less is not worth its trouble, bit. */
@@ -33,6 +33,9 @@ final class Trail
 
     /** @var list<int> causes that still count, of the table: those that contradict fewest answers */
     public readonly array $alive;
+
+    /** How much of what was told and answered the best of them contradict. */
+    private readonly int $fewestMisses;
 
     /** @var array<int, float> by cause, 1 in all */
     public readonly array $shares;
@@ -58,6 +61,7 @@ final class Trail
         $this->shares = $shares;
         $counting = array_filter($shares, static fn (float $share): bool => $share > self::COUNTS_SHARE);
         $fewest = min([PHP_INT_MAX, ...array_intersect_key($misses, $counting)]);
+        $this->fewestMisses = $fewest;
         $this->alive = array_keys(array_filter($counting, static fn (int $cause): bool => $misses[$cause] === $fewest, ARRAY_FILTER_USE_KEY));
         $done = [];
         foreach ($answers as $answer) {
@@ -92,7 +96,7 @@ final class Trail
     {
         $likeliest = $this->places()[0];
         $left = array_unique(array_map(fn (int $cause): string => $this->table->causes[$cause]->place(), $this->alive));
-        $least = $left === [$likeliest->id] ? self::SOLE_SHARE : self::FOUND_SHARE;
+        $least = $this->fewestMisses === 0 && $left === [$likeliest->id] ? self::SOLE_SHARE : self::FOUND_SHARE;
 
         return $likeliest->share >= $least ? $likeliest : null;
     }

@@ -7,6 +7,9 @@ import { Panel } from "../kit/Panel";
 import { useText, useTexts } from "../kit/messages";
 import { ordered } from "./ordered";
 
+/** Scores nearer than this are as good as each other. */
+const FELT = 0.05;
+
 interface Props {
   plans: ShownPlan[];
   criteria: PlanCriterion[];
@@ -63,7 +66,7 @@ export function PlanCards({ plans, criteria, weights, onTake }: Props) {
                   {sorted.map(({ plan }) => {
                     const figure = plan.figures.find((one) => one.id === criterion.id);
                     const best = Math.min(...plans.map((one) => one.scores[criterion.id] ?? 0));
-                    const isBest = (plan.scores[criterion.id] ?? 0) <= best + 1e-9;
+                    const isBest = (plan.scores[criterion.id] ?? 0) <= best + FELT;
                     return (
                       <td key={plan.number} className={`p-2 py-1 font-mono ${isBest ? "font-bold" : ""}`}>
                         {figure === undefined ? "" : text(figure, "says")}

@@ -43,7 +43,7 @@ export function Plans() {
     }
   };
   return (
-    <div className="grid items-start gap-4 lg:grid-cols-[20rem_minmax(0,1fr)]">
+    <div className="grid items-start gap-4 lg:grid-cols-[20rem_minmax(0,1fr)] lg:grid-rows-[auto_1fr]">
       <div className="grid gap-4">
         <div className="panel sticky top-16 z-10 flex flex-wrap items-center gap-3">
           <Button tone="strong" onClick={toggle}>
@@ -63,12 +63,8 @@ export function Plans() {
             {wrong ?? refusal}
           </p>
         )}
-        {choices.data !== undefined && <Asking choices={choices.data} question={question} onChange={setQuestion} />}
-        {result !== null && choices.data !== undefined && result.plans.length > 0 && (
-          <Weights criteria={choices.data.criteria} usual={result.weights} moved={moved} onMove={setMoved} />
-        )}
       </div>
-      <div className="grid gap-4">
+      <div className="grid min-w-0 gap-4 lg:col-start-2 lg:row-span-2 lg:row-start-1">
         {last === undefined && !isRunning && (
           <p className="panel">
             Every usual arrangement is tried with each fan at hand, each place for the sensor, with and without a dash
@@ -106,6 +102,12 @@ export function Plans() {
               {result.counts.pruned} beaten before, {result.counts.out} out; {result.counts.front} that no other beats.
             </p>
           </>
+        )}
+      </div>
+      <div className="grid gap-4 lg:col-start-1">
+        {choices.data !== undefined && <Asking choices={choices.data} question={question} onChange={setQuestion} />}
+        {result !== null && choices.data !== undefined && result.plans.length > 0 && (
+          <Weights criteria={choices.data.criteria} usual={result.weights} moved={moved} onMove={setMoved} />
         )}
       </div>
     </div>

@@ -11,7 +11,8 @@ export function FoundPanel({ found, onDone }: { found: TrailFound; onDone?: () =
   return (
     <Panel title="Found">
       <p className="text-lg font-semibold">
-        {text(found, "says")} <span className="text-muted">({Math.round(100 * found.share)} %)</span>
+        {text(found, "says").replace(/^./, (letter) => letter.toUpperCase())}{" "}
+        <span className="text-muted">({Math.round(100 * found.share)} %)</span>
       </p>
       <dl className="mt-3 grid gap-3">
         {confirm !== null && (
