@@ -75,6 +75,7 @@ Route::middleware([May::class.':ask', SubstituteBindings::class])->group(functio
     Route::get('practice/{run}', [PracticeController::class, 'show']);
     Route::get('practice/{run}/design', [PracticeController::class, 'design']);
     Route::post('practice/{run}/moves', [PracticeController::class, 'move']);
+    Route::get('trail', [TrailController::class, 'choices']);
     Route::post('trail', [TrailController::class, 'unknown']);
     Route::post('log-columns', [LogController::class, 'columns']);
     Route::post('jobs/{job}/tasks/{kind}', [TaskController::class, 'begin'])->whereIn('kind', TaskKind::cases());

@@ -90,6 +90,7 @@ final class TrailTest extends TestCase
     public function test_an_unknown_vehicle_carries_arrangements_along(): void
     {
         $ask = fn (array $question): TestResponse => $this->postJson('/api/trail', $question);
+        $this->assertFits('trail', (string) $this->getJson('/api/trail')->assertOk()->getContent());
         $known = ['fans' => 1, 'relays' => 1, 'airConditioning' => false];
         $begun = $ask(['known' => $known, 'seen' => ['never-runs']])->assertOk();
         $this->assertFits('trail', (string) $begun->getContent());

@@ -46,6 +46,12 @@ final readonly class TrailController
         ]));
     }
 
+    /** What can be told, and with what can be tested. */
+    public function choices(): JsonResponse
+    {
+        return new JsonResponse($this->wording->worded([...TrailPresenter::choices(), 'trail' => null]));
+    }
+
     /** Of a vehicle of which only a little is known; nothing of it is kept. */
     public function unknown(Request $request): JsonResponse
     {

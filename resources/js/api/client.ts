@@ -193,6 +193,7 @@ export const api = {
   planChoices: () => call<PlanChoices>("GET", "plan-choices"),
   trail: (id: string, tools: string) =>
     call<TrailAnswer>("GET", `jobs/${id}/trail?${new URLSearchParams({ tools }).toString()}`),
+  trailChoices: () => call<TrailAnswer>("GET", "trail"),
   unknownVehicle: (question: UnknownVehicleRequest) => call<TrailAnswer>("POST", "trail", question),
   practice: (person: string) => call<PracticeOverview>("GET", `practice?${new URLSearchParams({ person }).toString()}`),
   beginPractice: (asked: PracticeRequest) => call<PracticeRun>("POST", "practice", asked),

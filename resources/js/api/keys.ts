@@ -20,6 +20,7 @@ export const keys = {
   planChoices: ["plan-choices"] as const,
   trails: (id: string) => ["trail", id] as const,
   trail: (id: string, version: number, tools: string) => ["trail", id, version, tools] as const,
+  trailChoices: ["trail-choices"] as const,
   unknownVehicle: (question: object) => ["unknown-vehicle", question] as const,
   practice: (person: string) => ["practice", person] as const,
   practiceRun: (id: string) => ["practice-run", id] as const,

@@ -31,20 +31,25 @@ export function UnknownVehicle() {
   const [given, setGiven] = useState<[string, string][]>([]);
   const question: UnknownVehicleRequest = {
     known,
-    // Without a complaint the answer still lists what can be told.
-    seen: seen.length === 0 ? ["overheats"] : seen,
-    answers: Object.fromEntries(seen.length === 0 ? [] : given),
+    seen,
+    answers: Object.fromEntries(given),
     tools: tools === "" ? [] : tools.split(","),
   };
   const gallery = useQuery<Gallery, Refused>({ queryKey: keys.gallery, queryFn: api.gallery, staleTime: Infinity });
+  const choices = useQuery<TrailAnswer, Refused>({
+    queryKey: keys.trailChoices,
+    queryFn: api.trailChoices,
+    staleTime: Infinity,
+  });
   const { data, error } = useQuery<TrailAnswer, Refused>({
     queryKey: keys.unknownVehicle(question),
     queryFn: () => api.unknownVehicle(question),
+    enabled: seen.length > 0,
     retry: false,
     placeholderData: (before) => before,
   });
-  const answer = data ?? NOTHING;
-  const trail = seen.length === 0 ? null : answer.trail;
+  const answer = (seen.length === 0 ? undefined : data) ?? choices.data ?? NOTHING;
+  const { trail } = answer;
   const switchedBy = [...new Set((gallery.data ?? []).map((one) => one.switchedBy))];
   return (
     <Page title="Another vehicle" about="Look for a fault in a circuit nobody here has wired">
@@ -53,17 +58,16 @@ export function UnknownVehicle() {
           {error.message}
         </p>
       )}
-      {data === undefined && error === null && (
+      {seen.length > 0 && data === undefined && error === null && (
         <p role="status" className="panel mb-4">
           Every usual arrangement is solved with every fault. The first time this takes a while.
         </p>
       )}
       <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_25rem]">
         <div className="grid gap-4">
-          {data !== undefined &&
-            (trail === null ? (
-              <Complaint symptoms={answer.symptoms} onSeen={setSeen} />
-            ) : trail.found !== null ? (
+          {seen.length === 0 && choices.data !== undefined && <Complaint symptoms={answer.symptoms} onSeen={setSeen} />}
+          {trail !== null &&
+            (trail.found !== null ? (
               <FoundPanel found={trail.found} />
             ) : (
               <NextTests

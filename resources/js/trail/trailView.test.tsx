@@ -9,15 +9,16 @@ import { UnitsProvider } from "../kit/units";
 import { Trail } from "./Trail";
 import { UnknownVehicle } from "./UnknownVehicle";
 
-const { trail, unknownVehicle, gallery, writeRecords } = vi.hoisted(() => ({
+const { trail, trailChoices, unknownVehicle, gallery, writeRecords } = vi.hoisted(() => ({
   trail: vi.fn(),
+  trailChoices: vi.fn(),
   unknownVehicle: vi.fn(),
   gallery: vi.fn(),
   writeRecords: vi.fn(),
 }));
 vi.mock("../api/client", async (original) => ({
   ...(await original<typeof import("../api/client")>()),
-  api: { trail, unknownVehicle, gallery, writeRecords },
+  api: { trail, trailChoices, unknownVehicle, gallery, writeRecords },
 }));
 vi.mock("../drawing/ThreadDrawing", () => ({
   ThreadDrawing: ({ shares }: { shares: Record<string, number> }) => <div>drawn {JSON.stringify(shares)}</div>,
@@ -66,6 +67,7 @@ const LOOKING: TrailAnswered = {
 beforeEach(() => {
   localStorage.clear();
   gallery.mockResolvedValue([]);
+  trailChoices.mockResolvedValue(BASE);
   writeRecords.mockImplementation((_job: string, records: { id: string }[]) =>
     Promise.resolve({ results: records.map(({ id }) => ({ id, problems: [] })) }),
   );
