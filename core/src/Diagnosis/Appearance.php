@@ -55,7 +55,7 @@ final readonly class Appearance
 
     public function runs(string $fan): bool
     {
-        return abs($this->speedShares[$fan]) > 0.05;
+        return abs($this->speedShares[$fan]) > FanLook::TURNS_SHARE;
     }
 
     public function runsAny(): bool

@@ -13,7 +13,7 @@ enum FanLook: string
     case Backwards = 'backwards';
 
     /** Share of its rated speed from which it is seen to turn, and to turn fast (common practice, no source). */
-    private const TURNS_SHARE = 0.05;
+    public const TURNS_SHARE = 0.05;
 
     private const FAST_SHARE = 0.7;
 

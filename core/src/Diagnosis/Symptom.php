@@ -45,8 +45,8 @@ enum Symptom: string
 
         return match ($this) {
             self::NeverRuns => $this->all($asked, static fn (string $at): bool => ! $broken->at($at)->runsAny()) && $sound->runsAnyAt($asked),
-            self::ComesLate => $broken->fansDiffer($situations->heat, $sound, static fn (bool $runs, bool $should): bool => $should && ! $runs)
-                && ! $broken->fansDiffer([$full], $sound, static fn (bool $runs, bool $should): bool => $should && ! $runs),
+            self::ComesLate => $broken->fansDiffer($situations->heat, $sound, self::missing(...))
+                && ! $broken->fansDiffer([$full], $sound, self::missing(...)),
             self::ComesEarly => $broken->fansDiffer([Situations::EARLY], $sound, self::unasked(...))
                 && ! $broken->fansDiffer([Situations::COLD], $sound, self::unasked(...)),
             self::NeverStops => $broken->fansDiffer([Situations::COLD], $sound, self::unasked(...)),
@@ -57,9 +57,9 @@ enum Symptom: string
             self::HighGone => count($situations->heat) > 1 && $broken->runsAnyAt([$full]) && $broken->lacksLastStage($sound),
             self::RunsWeakly => $broken->isWeaker([$full], $sound, self::WEAK_SHARE),
             self::BlowsBackwards => $broken->blowsBackwards([$full, Situations::COLD]),
-            self::WarmAirConditioning => $broken->fansDiffer([Situations::AIR_CONDITIONING], $sound, static fn (bool $runs, bool $should): bool => $should && ! $runs)
+            self::WarmAirConditioning => $broken->fansDiffer([Situations::AIR_CONDITIONING], $sound, self::missing(...))
                 || $broken->isWeaker([Situations::AIR_CONDITIONING], $sound, self::WEAK_SHARE),
-            self::OverrideDead => $broken->fansDiffer($situations->overrides, $sound, static fn (bool $runs, bool $should): bool => $should && ! $runs),
+            self::OverrideDead => $broken->fansDiffer($situations->overrides, $sound, self::missing(...)),
             self::FuseBlows => $broken->opened !== [],
             self::ClicksAndNothing => $broken->clicksAndNothing($sound),
             self::NoClick => $broken->relayRests($sound),
@@ -67,11 +67,16 @@ enum Symptom: string
             self::BatteryFlat => $broken->drawnMoreA([Situations::KEY_OUT, Situations::STOPPED_HOT], $sound) > self::FLAT_A,
             self::LampWrong => $broken->lampDiffers($sound),
             self::SmellsHot => $broken->hottestJointW() > self::SMELLS_W,
-            self::Overheats => $broken->fansDiffer($asked, $sound, static fn (bool $runs, bool $should): bool => $should && ! $runs)
+            self::Overheats => $broken->fansDiffer($asked, $sound, self::missing(...))
                 || $broken->isWeaker([$full], $sound, self::WEAK_SHARE) || $broken->blowsBackwards([$full]),
             // The circuit does what it should: only what is not electrical lets it.
             self::RunsOnAndOn => $broken->isWeaker([$full], $sound, self::WEAK_SHARE),
         };
+    }
+
+    private static function missing(bool $runs, bool $should): bool
+    {
+        return $should && ! $runs;
     }
 
     private static function unasked(bool $runs, bool $should): bool

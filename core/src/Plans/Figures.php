@@ -43,6 +43,12 @@ final readonly class Figures
         return array_filter(Criterion::cases(), fn (Criterion $criterion): bool => $this->step($criterion) !== $other->step($criterion)) === [];
     }
 
+    /** Whether it puts the other out: it beats it, or is like it, so that the other adds nothing. */
+    public function putsOut(self $other): bool
+    {
+        return $this->beats($other) || $this->isLike($other);
+    }
+
     /** Its value in steps that are felt. */
     private function step(Criterion $criterion): int
     {

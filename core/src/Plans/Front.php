@@ -22,10 +22,8 @@ final class Front
     /** @return bool whether it stands, for now */
     public function add(string $plan, Figures $figures): bool
     {
-        foreach ($this->members as $member) {
-            if ($member->beats($figures) || $member->isLike($figures)) {
-                return false;
-            }
+        if ($this->beater($figures) !== null) {
+            return false;
         }
         $this->members = array_filter($this->members, static fn (Figures $member): bool => ! $figures->beats($member));
         $this->members[$plan] = $figures;
@@ -40,22 +38,19 @@ final class Front
      */
     public function prunes(Figures $least): bool
     {
-        foreach ($this->members as $member) {
-            if ($member->beats($least) || $member->isLike($least)) {
-                $this->pruned++;
-
-                return true;
-            }
+        if ($this->beater($least) === null) {
+            return false;
         }
+        $this->pruned++;
 
-        return false;
+        return true;
     }
 
     /** A plan of the front that beats figures or is like them; null where none does. */
     public function beater(Figures $figures): ?string
     {
         foreach ($this->members as $plan => $member) {
-            if ($member->beats($figures) || $member->isLike($figures)) {
+            if ($member->putsOut($figures)) {
                 return (string) $plan;
             }
         }

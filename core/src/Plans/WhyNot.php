@@ -39,7 +39,7 @@ final readonly class WhyNot
             return new self([], $best, null, [], null);
         }
         foreach ($front as $beater => $plan) {
-            if ($plan->figures !== null && $best->figures !== null && ($plan->figures->beats($best->figures) || $plan->figures->isLike($best->figures))) {
+            if ($plan->figures !== null && $best->figures !== null && $plan->figures->putsOut($best->figures)) {
                 return new self([], $best, $beater, self::better($plan->figures, $best->figures), null);
             }
         }
