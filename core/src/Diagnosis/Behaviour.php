@@ -56,7 +56,7 @@ final readonly class Behaviour
         $first = $this->situations->heat[0];
         foreach ($this->at[$this->situations->full]->speedShares as $fan => $share) {
             $should = $sound->at[$this->situations->full]->speedShares[$fan];
-            if ($should > $sound->at[$first]->speedShares[$fan] + 0.1 && $share < 0.85 * $should) {
+            if ($should > $sound->at[$first]->speedShares[$fan] + 0.1 && $share < Symptom::WEAK_SHARE * $should) {
                 return true;
             }
         }

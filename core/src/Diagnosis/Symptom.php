@@ -31,7 +31,7 @@ enum Symptom: string
     case Overheats = 'overheats';
 
     /** Below this share of the speed it should have a fan is said to be weak (common practice, no source). */
-    private const WEAK_SHARE = 0.85;
+    public const WEAK_SHARE = 0.85;
 
     /** Drawn with the key out, more than before, that empties a battery overnight, A (common practice, no source). */
     private const FLAT_A = 0.3;
