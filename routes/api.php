@@ -40,7 +40,7 @@ Route::middleware([May::class.':ask', SubstituteBindings::class])->group(functio
     Route::get('jobs', [JobController::class, 'index']);
     Route::get('jobs/{job}', [JobController::class, 'show']);
     Route::get('jobs/{job}/proof', [ProofController::class, 'show']);
-    Route::get('jobs/{job}/proof/compare/{number}', [ProofController::class, 'compare'])->whereNumber('number');
+    Route::get('jobs/{job}/proof/compare/{number}', [ProofController::class, 'compare'])->where('number', '[1-9]\d{0,8}');
     Route::get('jobs/{job}/revisions', [ProofController::class, 'revisions']);
     Route::get('jobs/{job}/file', [ExportController::class, 'file']);
     Route::get('jobs/{job}/cut-list.csv', [ExportController::class, 'cutList']);
@@ -97,7 +97,7 @@ Route::middleware([May::class.':change', SubstituteBindings::class])->group(func
     Route::post('jobs/{job}/archive', [JobController::class, 'archive'])->name('job.archive');
     Route::post('jobs/{job}/duplicate', [JobController::class, 'duplicate'])->name('job.duplicate');
     Route::post('jobs/{job}/sizes', [JobController::class, 'takeSizes'])->name('job.sizes');
-    Route::post('jobs/{job}/revisions/{number}', [JobController::class, 'standOn'])->whereNumber('number')->name('job.stand-on');
+    Route::post('jobs/{job}/revisions/{number}', [JobController::class, 'standOn'])->where('number', '[1-9]\d{0,8}')->name('job.stand-on');
     Route::post('jobs/{job}/changes', [JobController::class, 'change'])->name('job.change');
     Route::post('jobs/{job}/arrangement', [JobController::class, 'arrange'])->name('job.arrange');
     Route::post('jobs/{job}/mend', [JobController::class, 'mend'])->name('job.mend');

@@ -35,7 +35,8 @@ final class Designs
     public function decode(string $json): array
     {
         $file = $this->files->decode($json);
-        $this->remember($this->key($file));
+        // The schema need not be asked again for the same content under the same build.
+        $this->cache->put("read/{$this->key($file)}", $file);
 
         return $file;
     }
@@ -61,14 +62,30 @@ final class Designs
     {
         $key = $this->key($file);
         if (! isset($this->designs[$key])) {
-            if ($file === null || $this->cache->get("sound/{$key}") !== true) {
-                $file = $this->files->decode((string) json_encode($file === null ? null : JobFile::withObjects($file)));
-                $this->remember($key);
-            }
-            $this->designs[$key] = new Design($file, $this->files->brief($file), $key, $this->files, $this->shelf, $this->wording, $this->cache);
+            $read = $this->read($file, $key);
+            // What an earlier program saved is another content once it is brought forward.
+            $now = $this->key($read);
+            $this->designs[$key] = $this->designs[$now] ??= new Design($read, $this->files->brief($read), $now, $this->files, $this->shelf, $this->wording, $this->cache);
         }
 
         return $this->designs[$key];
+    }
+
+    /**
+     * @param  array<string, mixed>|null  $stored
+     * @return array<string, mixed> as this program has it
+     *
+     * @throws InvalidInput
+     */
+    private function read(?array $stored, string $key): array
+    {
+        $read = $this->cache->get("read/{$key}");
+        if (! is_array($read)) {
+            $read = $this->files->decode((string) json_encode($stored === null ? null : JobFile::withObjects($stored)));
+            $this->cache->put("read/{$key}", $read);
+        }
+
+        return $read;
     }
 
     /**
@@ -84,12 +101,6 @@ final class Designs
         $this->designs = [];
 
         return $design;
-    }
-
-    /** The schema need not be asked again for the same content under the same build. */
-    private function remember(string $key): void
-    {
-        $this->cache->put("sound/{$key}", true);
     }
 
     /** @param  array<string, mixed>|null  $file */

@@ -152,7 +152,7 @@ final class CommandsTest extends TestCase
         unlink($path);
 
         self::assertSame(2, $run->getExitCode());
-        self::assertStringContainsString('never more than 500 kB', $run->getErrorOutput());
+        self::assertStringContainsString('never more than 8000 kB', $run->getErrorOutput());
     }
 
     public function test_the_demo_adds_what_is_missing_and_never_touches_what_is_there(): void

@@ -8,6 +8,7 @@ use Illuminate\Http\Request;
 use LampThread\Exchange\QuantityParser;
 use LampThread\Message\InvalidInput;
 use LampThread\Message\Message;
+use LampThread\Message\Unit;
 
 /** Fits schema/road-request.json; texts read as quantities, bounds as wide as any road. */
 final readonly class RoadRequest
@@ -42,19 +43,19 @@ final readonly class RoadRequest
     public static function of(\stdClass $data): self
     {
         $wrong = [];
-        $number = static function (string $name, float $least, float $most) use ($data, &$wrong): ?float {
+        $number = static function (string $name, Unit $unit, float $least, float $most) use ($data, &$wrong): ?float {
             try {
-                return self::number($name, $data->{$name} ?? null, $least, $most);
+                return self::number($name, $data->{$name} ?? null, $unit, $least, $most);
             } catch (InvalidInput $invalid) {
                 array_push($wrong, ...$invalid->problems);
 
                 return null;
             }
         };
-        $altitudeM = $number('altitudeM', -400, 6000);
-        $ambientC = $number('ambientC', -50, 60);
-        $startsC = $number('startsC', -50, 130);
-        $trailerKg = $number('trailerKg', 0, 40_000);
+        $altitudeM = $number('altitudeM', Unit::Metre, -400, 6000);
+        $ambientC = $number('ambientC', Unit::Celsius, -50, 60);
+        $startsC = $number('startsC', Unit::Celsius, -50, 130);
+        $trailerKg = $number('trailerKg', Unit::Kilogram, 0, 40_000);
         if ($wrong !== []) {
             throw new InvalidInput($wrong);
         }
@@ -72,10 +73,10 @@ final readonly class RoadRequest
         );
     }
 
-    private static function number(string $name, int|float|string|null $value, float $least, float $most): ?float
+    private static function number(string $name, int|float|string|null $value, Unit $unit, float $least, float $most): ?float
     {
         if (is_string($value)) {
-            $value = QuantityParser::read($value, "/{$name}");
+            $value = QuantityParser::read($value, $unit, "/{$name}");
         }
         if ($value !== null && ($value < $least || $value > $most)) {
             throw InvalidInput::at("/{$name}", Message::of('input.not-a-number-from-to', least: $least, most: $most));

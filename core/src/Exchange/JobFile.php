@@ -19,8 +19,8 @@ final readonly class JobFile
 
     public const VERSION = 4;
 
-    /** A job file is a few kilobytes; anything past this is something else. */
-    public const MOST_BYTES = 500_000;
+    /** A job is a few kilobytes, but it carries its record, which may be long. */
+    public const MOST_BYTES = 8_000_000;
 
     public function __construct(private Schema $schema, private Shelf $shelf) {}
 
@@ -105,18 +105,9 @@ final readonly class JobFile
      */
     public static function withObjects(array $file): array
     {
-        foreach (['runs', 'pinned'] as $map) {
-            $file[$map] = (object) ($file[$map] ?? []);
-        }
-        foreach (['usage', 'heat', 'roadLoad', 'accepted'] as $part) {
-            if (($file[$part] ?? null) === []) {
-                $file[$part] = new \stdClass;
-            }
-        }
-        if (($file['control']['lockouts'] ?? null) === []) {
-            $file['control']['lockouts'] = new \stdClass;
-        }
+        $file['runs'] ??= [];
+        $file['pinned'] ??= [];
 
-        return $file;
+        return JobSchema::standard()->withObjects($file);
     }
 }

@@ -12,8 +12,8 @@ final class Json
 {
     private const MOST_DEPTH = 32;
 
-    /** Values in one list or object. */
-    private const MOST_ENTRIES = 300;
+    /** Values in one list or object: as many as the record of a job has. */
+    private const MOST_ENTRIES = 3000;
 
     /** Beyond this a float no longer tells whole numbers apart. */
     private const LARGEST = 9e15;
@@ -33,26 +33,35 @@ final class Json
         } catch (\JsonException $exception) {
             throw InvalidInput::at('', Message::of('input.not-json', error: lcfirst($exception->getMessage())));
         }
-        self::check($data, '');
 
-        return $data;
+        return self::checked($data, '');
     }
 
-    /** @throws InvalidInput */
-    private static function check(mixed $data, string $at): void
+    /**
+     * A whole number is one however it is written: `1.0` and `1e0` are 1.
+     *
+     * @throws InvalidInput
+     */
+    private static function checked(mixed $data, string $at): mixed
     {
-        if ((is_int($data) || is_float($data)) && (! is_finite($data) || abs($data) > self::LARGEST)) {
-            throw InvalidInput::at($at, Message::of('input.number-too-large'));
+        if (is_int($data) || is_float($data)) {
+            return match (true) {
+                ! is_finite($data) || abs($data) > self::LARGEST => throw InvalidInput::at($at, Message::of('input.number-too-large')),
+                floor($data) === (float) $data => (int) $data,
+                default => $data,
+            };
         }
-        if (! is_array($data) && ! is_object($data)) {
-            return;
+        if (! is_array($data) && ! $data instanceof \stdClass) {
+            return $data;
         }
         $entries = (array) $data;
         if (count($entries) > self::MOST_ENTRIES) {
             throw InvalidInput::at($at, Message::of('input.too-many-entries', entries: count($entries), most: self::MOST_ENTRIES));
         }
         foreach ($entries as $name => $value) {
-            self::check($value, $at.'/'.mb_strimwidth((string) $name, 0, 80, '…'));
+            $entries[$name] = self::checked($value, $at.'/'.mb_strimwidth((string) $name, 0, 80, '…'));
         }
+
+        return is_array($data) ? $entries : (object) $entries;
     }
 }

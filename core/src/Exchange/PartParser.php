@@ -26,16 +26,17 @@ final readonly class PartParser
     {
         $problems = [];
         $values = [];
-        $numbers = [];
+        $units = [];
         foreach (PartForm::fields($kind) as $field) {
-            $numbers[$field->name] = $field->isNumber();
+            $units[$field->name] = $field->isNumber() ? $field->unit : null;
         }
         foreach ($typed as $field => $text) {
             if (trim($text) === '') {
                 continue;
             }
             try {
-                $values[$field] = $numbers[$field] ?? false ? QuantityParser::read($text, "/{$field}") : trim($text);
+                $unit = $units[$field] ?? null;
+                $values[$field] = $unit === null ? trim($text) : QuantityParser::read($text, $unit, "/{$field}");
             } catch (InvalidInput $unusable) {
                 $values[$field] = null;
                 array_push($problems, ...$unusable->problems);

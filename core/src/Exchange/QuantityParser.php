@@ -6,47 +6,46 @@ namespace LampThread\Exchange;
 
 use LampThread\Message\InvalidInput;
 use LampThread\Message\Message;
+use LampThread\Message\Unit;
 
-/**
- * Reads a quantity as a person types it, `185F`, `3/16in`, `3ft`, `0,7 m`, into the unit the place it is typed at is kept in.
- * That unit is told by the ending of the field's name: onC is °C, lengthM is m.
- */
+/** Reads a quantity as a person types it, `185F`, `3/16in`, `3ft`, `0,7 m`, into the unit it is kept in. */
 final class QuantityParser
 {
-    /** Field-name endings to what they are kept in and the factors of the units understood there. Factors by definition (NIST SP 811). */
-    private const KINDS = [
-        'PerM' => ['mΩ/m', ['mohm/m' => 1.0, 'ohm/km' => 1.0]],
-        'M3h' => ['m³/h', ['m3h' => 1.0, 'm3/h' => 1.0, 'm³/h' => 1.0, 'cfm' => 1.6990108, 'l/s' => 3.6]],
-        'Mm' => ['mm', ['mm' => 1.0, 'cm' => 10.0, 'm' => 1000.0, 'in' => 25.4, '"' => 25.4, 'inch' => 25.4]],
-        'Mm2' => ['mm²', ['mm2' => 1.0, 'mm²' => 1.0]],
-        'Kpa' => ['kPa', ['kpa' => 1.0, 'bar' => 100.0, 'psi' => 6.894757]],
-        'Milliohm' => ['mΩ', ['mohm' => 1.0, 'ohm' => 1000.0]],
-        'Ohm' => ['Ω', ['ohm' => 1.0, 'kohm' => 1000.0, 'mohm' => 0.001]],
-        'Operations' => ['operations', ['operations' => 1.0]],
-        'price' => ['the workshop’s money', []],
-        'Litres' => ['l', ['l' => 1.0, 'litre' => 1.0, 'litres' => 1.0, 'gal' => 3.785411784, 'qt' => 0.946352946]],
-        'Percent' => ['%', ['%' => 1.0]],
-        'K' => ['K', ['k' => 1.0, 'c' => 1.0, 'f' => 1 / 1.8]],
-        'S' => ['s', ['s' => 1.0, 'min' => 60.0]],
-        'Ratio' => ['to 1', ['to1' => 1.0, ':1' => 1.0]],
-        'Rpm' => ['rpm', ['rpm' => 1.0]],
-        'Ah' => ['Ah', ['ah' => 1.0]],
-        'M' => ['m', ['m' => 1.0, 'cm' => 0.01, 'mm' => 0.001, 'ft' => 0.3048, "'" => 0.3048, 'in' => 0.0254, '"' => 0.0254, 'inch' => 0.0254]],
-        'V' => ['V', ['v' => 1.0, 'mv' => 0.001, 'volt' => 1.0, 'volts' => 1.0]],
-        'A' => ['A', ['a' => 1.0, 'ma' => 0.001, 'amp' => 1.0, 'amps' => 1.0]],
+    /** Units that are kept, to those understood there with their factors. Factors by definition (NIST SP 811). */
+    private const UNDERSTOOD = [
+        '' => [':1' => 1.0, 'to1' => 1.0],
+        'A' => ['a' => 1.0, 'ma' => 0.001, 'amp' => 1.0, 'amps' => 1.0],
+        'Ah' => ['ah' => 1.0],
+        'dB' => ['db' => 1.0, 'dba' => 1.0, 'db(a)' => 1.0],
+        'h' => ['h' => 1.0, 'hours' => 1.0, 'min' => 1 / 60],
+        'K' => ['k' => 1.0, 'c' => 1.0, '°c' => 1.0, 'f' => 1 / 1.8, '°f' => 1 / 1.8],
+        'kg' => ['kg' => 1.0, 't' => 1000.0, 'lb' => 0.45359237, 'lbs' => 0.45359237],
+        'kPa' => ['kpa' => 1.0, 'bar' => 100.0, 'psi' => 6.894757],
+        'kW' => ['kw' => 1.0, 'w' => 0.001, 'hp' => 0.7456999, 'bhp' => 0.7456999, 'ps' => 0.73549875],
+        'l' => ['l' => 1.0, 'litre' => 1.0, 'litres' => 1.0, 'gal' => 3.785411784, 'qt' => 0.946352946],
+        'm' => ['m' => 1.0, 'cm' => 0.01, 'mm' => 0.001, 'ft' => 0.3048, "'" => 0.3048, 'in' => 0.0254, '"' => 0.0254, 'inch' => 0.0254],
+        'm²' => ['m2' => 1.0, 'm²' => 1.0, 'ft2' => 0.09290304, 'ft²' => 0.09290304, 'sqft' => 0.09290304],
+        'm³/h' => ['m3h' => 1.0, 'm3/h' => 1.0, 'm³/h' => 1.0, 'cfm' => 1.6990108, 'l/s' => 3.6],
+        'mm' => ['mm' => 1.0, 'cm' => 10.0, 'm' => 1000.0, 'in' => 25.4, '"' => 25.4, 'inch' => 25.4],
+        'mm²' => ['mm2' => 1.0, 'mm²' => 1.0],
+        'mΩ' => ['mohm' => 1.0, 'ohm' => 1000.0],
+        'mΩ/m' => ['mohm/m' => 1.0, 'ohm/km' => 1.0],
+        'Ω' => ['ohm' => 1.0, 'kohm' => 1000.0, 'mohm' => 0.001],
+        '%' => ['%' => 1.0],
+        'rpm' => ['rpm' => 1.0, '1/min' => 1.0],
+        's' => ['s' => 1.0, 'min' => 60.0],
+        'V' => ['v' => 1.0, 'mv' => 0.001, 'volt' => 1.0, 'volts' => 1.0],
+        'W/K' => ['w/k' => 1.0, 'kw/k' => 1000.0],
     ];
 
     /**
-     * @param  string  $pointer  place in the job file the text was typed at
+     * @param  Unit  $unit  the number is kept in
+     * @param  string  $pointer  place the text was typed at
      *
      * @throws InvalidInput naming the place and what is understood there
      */
-    public static function read(string $typed, string $pointer): float
+    public static function read(string $typed, Unit $unit, string $pointer): float
     {
-        // A place in a list is named by the list: gearRatios/2 is a gearRatio.
-        $field = (string) preg_replace('#s/\d+$#', '', $pointer);
-        // A place in a map of quantities is named by the map: yearPercent/2-town is a yearPercent.
-        $field = str_ends_with(dirname($field), 'Percent') ? basename(dirname($field)) : basename($field);
         $pattern = '#^\s*([+-]?)(?:(\d+)\s+)?(?:(\d+)/(\d+)|(\d+(?:[.,]\d*)?|[.,]\d+))\s*([^\d\s]?[^\s]*)\s*$#u';
         if (! preg_match($pattern, $typed, $part) || ($part[3] !== '' && (int) $part[4] === 0)) {
             throw InvalidInput::at($pointer, Message::of('input.not-a-quantity', given: $typed));
@@ -59,11 +58,9 @@ final class QuantityParser
             : (float) ($part[2].str_replace(',', '.', $part[5]));
         $number *= $part[1] === '-' ? -1 : 1;
         // Both signs for the ohm, the Greek letter and its double, come out small alike.
-        $unit = str_replace('ω', 'ohm', mb_strtolower($part[6]));
+        $told = str_replace('ω', 'ohm', mb_strtolower($part[6]));
 
-        return str_ends_with($field, 'C')
-            ? self::celsius($number, $unit, $typed, $pointer)
-            : self::scaled($number, $unit, $field, $typed, $pointer);
+        return $unit === Unit::Celsius ? self::celsius($number, $told, $typed, $pointer) : self::scaled($number, $told, $unit, $typed, $pointer);
     }
 
     /** Whether a comma may part thousands as well as decimals: two thousand and two are not told apart in ‘2,000’. */
@@ -90,19 +87,16 @@ final class QuantityParser
         };
     }
 
-    private static function scaled(float $number, string $unit, string $field, string $typed, string $pointer): float
+    private static function scaled(float $number, string $told, Unit $unit, string $typed, string $pointer): float
     {
-        foreach (self::KINDS as $ending => [$kept, $factors]) {
-            if (str_ends_with($field, $ending)) {
-                $factor = $unit === '' ? 1.0 : $factors[$unit] ?? null;
-                if ($factor === null) {
-                    throw InvalidInput::at($pointer, Message::of('input.unit.other', given: $typed, units: array_keys($factors), usual: $kept));
-                }
-
-                return round($number * $factor, 6);
-            }
+        $factors = self::UNDERSTOOD[$unit->value] ?? throw new \LogicException("Nothing is typed in {$unit->value}.");
+        $factor = $told === '' ? 1.0 : $factors[$told] ?? null;
+        if ($factor === null) {
+            throw InvalidInput::at($pointer, $unit === Unit::One
+                ? Message::of('input.unit.none', given: $typed)
+                : Message::of('input.unit.other', given: $typed, units: array_keys($factors), usual: $unit->value));
         }
 
-        throw InvalidInput::at($pointer, Message::of('input.takes-no-quantity'));
+        return round($number * $factor, 6);
     }
 }

@@ -7,6 +7,7 @@ namespace LampThread\Exchange;
 use LampThread\Handover\Reads;
 use LampThread\Message\InvalidInput;
 use LampThread\Message\Message;
+use LampThread\Message\Unit;
 
 /** Reads what an instrument showed as a person types it: `12.3`, `0.4 ohm`, `11A`, `off at 176F`, `OL`, `yes`. */
 final class ReadingParser
@@ -47,13 +48,9 @@ final class ReadingParser
             return self::OPEN_OHM;
         }
         $figure = (string) preg_replace(self::WORDS, '', $typed);
-        try {
-            $value = QuantityParser::read($figure, match ($reads) {
-                Reads::Ohm => 'Ohm', Reads::Volt => 'V', Reads::Ampere => 'A', Reads::Celsius => 'C', Reads::Second => 'S',
-            });
-        } catch (InvalidInput $unusable) {
-            throw InvalidInput::at('/typed', $unusable->problems[0]->message);
-        }
+        $value = QuantityParser::read($figure, match ($reads) {
+            Reads::Ohm => Unit::Ohm, Reads::Volt => Unit::Volt, Reads::Ampere => Unit::Ampere, Reads::Celsius => Unit::Celsius, Reads::Second => Unit::Second,
+        }, '/typed');
         [$least, $most] = $reads->bounds();
         if ($value < $least || $value > $most) {
             throw InvalidInput::at('/typed', Message::of('input.reading.cannot-be', given: $typed));

@@ -6,6 +6,7 @@ namespace LampThread\Exchange;
 
 use LampThread\Message\InvalidInput;
 use LampThread\Message\Message;
+use LampThread\Message\Unit;
 
 /** Reads texts typed at places of a job file: quantities in any unit, wire sizes of any catalogue. */
 final readonly class ValueParser
@@ -29,7 +30,7 @@ final readonly class ValueParser
                 $values[$pointer] = match (true) {
                     ! is_string($text) => throw InvalidInput::at($pointer, Message::of('input.must-be-text')),
                     str_starts_with($pointer, '/pinned/') => $this->conductor->read($text, $pointer, $file['wiring']['catalogue']),
-                    default => QuantityParser::read($text, $pointer),
+                    default => QuantityParser::read($text, self::unit($pointer, $file), $pointer),
                 };
             } catch (InvalidInput $unusable) {
                 array_push($problems, ...$unusable->problems);
@@ -37,5 +38,15 @@ final readonly class ValueParser
         }
 
         return $problems === [] ? $values : throw new InvalidInput($problems);
+    }
+
+    /**
+     * @param  array<string, mixed>  $file
+     *
+     * @throws InvalidInput where no number stands
+     */
+    private static function unit(string $pointer, array $file): Unit
+    {
+        return JobSchema::standard()->unitAt($pointer, $file) ?? throw InvalidInput::at($pointer, Message::of('input.takes-no-quantity'));
     }
 }

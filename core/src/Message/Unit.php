@@ -16,6 +16,7 @@ enum Unit: string
     case Decibel = 'dB';
     case Hour = 'h';
     case Kelvin = 'K';
+    case Kilogram = 'kg';
     case KilometrePerHour = 'km/h';
     case Kilopascal = 'kPa';
     case Kilowatt = 'kW';
@@ -29,6 +30,7 @@ enum Unit: string
     case Percent = '%';
     case Rpm = 'rpm';
     case Second = 's';
+    case SquareMetre = 'm²';
     case SquareMillimetre = 'mm²';
     case Volt = 'V';
     case Watt = 'W';

@@ -7,58 +7,68 @@ namespace LampThread\Tests\Exchange;
 use LampThread\Exchange\ConductorParser;
 use LampThread\Exchange\QuantityParser;
 use LampThread\Message\InvalidInput;
+use LampThread\Message\Unit;
 use LampThread\Tests\Orchard;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 final class ParsersTest extends TestCase
 {
-    #[TestWith(['185F', '/decider/onC', 85.0])]
-    #[TestWith(['85', '/decider/onC', 85.0])]
-    #[TestWith(['203 °F', '/decider/onC', 95.0])]
-    #[TestWith(['-40f', '/x/ambientC', -40.0])]
-    #[TestWith(['3/16in', '/cooling/clearanceMm', 4.7625])]
-    #[TestWith(['1 1/2 in', '/cooling/clearanceMm', 38.1])]
-    #[TestWith(['2 3/4"', '/fans/0/depthMm', 69.85])]
-    #[TestWith(['3ft', '/runs/dash/lengthM', 0.9144])]
-    #[TestWith(['0,7 m', '/runs/dash/lengthM', 0.7])]
-    #[TestWith(['70cm', '/runs/dash/lengthM', 0.7])]
-    #[TestWith(['15psi', '/cooling/capKpa', 103.421355])]
-    #[TestWith(['14.2 V', '/supply/chargingV', 14.2])]
-    public function test_quantities_are_read_as_typed(string $typed, string $pointer, float $kept): void
+    #[TestWith(['185F', Unit::Celsius, 85.0])]
+    #[TestWith(['85', Unit::Celsius, 85.0])]
+    #[TestWith(['203 °F', Unit::Celsius, 95.0])]
+    #[TestWith(['-40f', Unit::Celsius, -40.0])]
+    #[TestWith(['3/16in', Unit::Millimetre, 4.7625])]
+    #[TestWith(['1 1/2 in', Unit::Millimetre, 38.1])]
+    #[TestWith(['2 3/4"', Unit::Millimetre, 69.85])]
+    #[TestWith(['3ft', Unit::Metre, 0.9144])]
+    #[TestWith(['0,7 m', Unit::Metre, 0.7])]
+    #[TestWith(['70cm', Unit::Metre, 0.7])]
+    #[TestWith(['15psi', Unit::Kilopascal, 103.421355])]
+    #[TestWith(['14.2 V', Unit::Volt, 14.2])]
+    #[TestWith(['3.5:1', Unit::One, 3.5])]
+    #[TestWith(['0.32', Unit::One, 0.32])]
+    #[TestWith(['67 dB(A)', Unit::Decibel, 67.0])]
+    #[TestWith(['9 °F', Unit::Kelvin, 5.0])]
+    public function test_quantities_are_read_as_typed(string $typed, Unit $unit, float $kept): void
     {
-        self::assertEqualsWithDelta($kept, QuantityParser::read($typed, $pointer), 1e-4);
+        self::assertEqualsWithDelta($kept, QuantityParser::read($typed, $unit, '/at'), 1e-4);
     }
 
     /** Factors against GNU units (Debian package). */
-    #[TestWith(['cfm', 'ft^3/min', 'm^3/hour', '/fans/0/flowM3h'])]
-    #[TestWith(['psi', 'psi', 'kPa', '/cooling/capKpa'])]
-    #[TestWith(['gal', 'gallon', 'liter', '/cooling/coolantLitres'])]
-    #[TestWith(['ft', 'ft', 'm', '/runs/dash/lengthM'])]
-    #[TestWith(['in', 'in', 'mm', '/fans/0/depthMm'])]
-    #[TestWith(['kΩ', 'kohm', 'ohm', '/coilOhm'])]
-    #[TestWith(['mΩ', 'milliohm', 'milliohm', '/supply/batteryMilliohm'])]
-    #[TestWith(['ohm/km', 'ohm/km', 'milliohm/m', '/milliohmPerM'])]
-    public function test_factors_are_those_of_gnu_units(string $typed, string $from, string $to, string $pointer): void
+    #[TestWith(['cfm', 'ft^3/min', 'm^3/hour', Unit::CubicMetrePerHour])]
+    #[TestWith(['psi', 'psi', 'kPa', Unit::Kilopascal])]
+    #[TestWith(['gal', 'gallon', 'liter', Unit::Litre])]
+    #[TestWith(['ft', 'ft', 'm', Unit::Metre])]
+    #[TestWith(['in', 'in', 'mm', Unit::Millimetre])]
+    #[TestWith(['kΩ', 'kohm', 'ohm', Unit::Ohm])]
+    #[TestWith(['mΩ', 'milliohm', 'milliohm', Unit::Milliohm])]
+    #[TestWith(['hp', 'hp', 'kW', Unit::Kilowatt])]
+    #[TestWith(['PS', 'metrichorsepower', 'kW', Unit::Kilowatt])]
+    #[TestWith(['lb', 'lb', 'kg', Unit::Kilogram])]
+    #[TestWith(['ft²', 'ft^2', 'm^2', Unit::SquareMetre])]
+    #[TestWith(['min', 'min', 'hour', Unit::Hour])]
+    #[TestWith(['ohm/km', 'ohm/km', 'milliohm/m', Unit::MilliohmPerMetre])]
+    public function test_factors_are_those_of_gnu_units(string $typed, string $from, string $to, Unit $unit): void
     {
         $theirs = (float) shell_exec("units --terse '1000 {$from}' '{$to}'");
 
-        self::assertEqualsWithDelta($theirs, QuantityParser::read("1000{$typed}", $pointer), 1e-6 * $theirs);
+        self::assertEqualsWithDelta($theirs, QuantityParser::read("1000{$typed}", $unit, '/at'), 1e-6 * $theirs);
     }
 
-    #[TestWith(['abc', '/runs/dash/lengthM'])]
-    #[TestWith(['12ga', '/runs/dash/lengthM'])]
-    #[TestWith(['3/0in', '/cooling/clearanceMm'])]
-    #[TestWith(['', '/supply/chargingV'])]
-    #[TestWith(['12', '/job/title'])]
-    #[TestWith(['90 V', '/decider/onC'])]
-    public function test_what_is_not_understood_names_its_place(string $typed, string $pointer): void
+    #[TestWith(['abc', Unit::Metre])]
+    #[TestWith(['12ga', Unit::Metre])]
+    #[TestWith(['3/0in', Unit::Millimetre])]
+    #[TestWith(['', Unit::Volt])]
+    #[TestWith(['90 V', Unit::Celsius])]
+    #[TestWith(['0.3 kg', Unit::One])]
+    public function test_what_is_not_understood_names_its_place(string $typed, Unit $unit): void
     {
         try {
-            QuantityParser::read($typed, $pointer);
+            QuantityParser::read($typed, $unit, '/at');
             self::fail('It was taken.');
         } catch (InvalidInput $unusable) {
-            self::assertSame($pointer, $unusable->problems[0]->at);
+            self::assertSame('/at', $unusable->problems[0]->at);
         }
     }
 

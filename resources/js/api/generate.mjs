@@ -18,6 +18,22 @@ function branchesAlone(schema) {
   const kept = "oneOf" in schema ? { title: schema.title, oneOf: schema.oneOf } : schema;
   return Object.fromEntries(Object.entries(kept).map(([name, value]) => [name, branchesAlone(value)]));
 }
+
+/** A number of a job file whose unit nobody told could be typed in none. */
+function withoutUnit(schema, at) {
+  if (schema === null || typeof schema !== "object") {
+    return [];
+  }
+  const isNumber = [schema.type].flat().some((type) => type === "number" || type === "integer");
+  const below = Object.entries(schema).flatMap(([name, value]) => withoutUnit(value, `${at}/${name}`));
+  return isNumber && typeof schema.unit !== "string" ? [at, ...below] : below;
+}
+for (const name of ["job.json", "control.json"]) {
+  const missing = withoutUnit(JSON.parse(await readFile(`schema/${name}`, "utf8")), name);
+  if (missing.length > 0) {
+    throw new Error(`These numbers say no unit: ${missing.join(", ")}`);
+  }
+}
 for (const name of await readdir("schema")) {
   await writeFile(
     new URL(name, plain),

@@ -80,7 +80,9 @@ final readonly class Field
     public function schema(): array
     {
         return match ($this->type) {
-            FieldType::Number => ['type' => $this->isOptional ? ['number', 'null'] : 'number', 'minimum' => $this->least, 'maximum' => $this->most],
+            FieldType::Number => [
+                'type' => $this->isOptional ? ['number', 'null'] : 'number', 'minimum' => $this->least, 'maximum' => $this->most, 'unit' => $this->unit->value,
+            ],
             FieldType::Flag => ['type' => 'boolean'],
             FieldType::Stages => ['type' => 'array', 'minItems' => 1, 'maxItems' => 4, 'uniqueItems' => true, 'items' => ['$ref' => 'job.json#/$defs/stageId']],
             FieldType::Word => ['enum' => $this->words],
