@@ -15,6 +15,9 @@ use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Middleware\ValidatePostSize;
 use Illuminate\Support\Facades\Route;
 
+// What the program writes is for who runs it alone: it holds whose job is whose.
+umask(0077);
+
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(using: function (): void {
         Route::prefix('api')->middleware(OpenToTheShop::class)->group(__DIR__.'/../routes/api.php');

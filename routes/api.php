@@ -42,11 +42,11 @@ Route::middleware([May::class.':ask', SubstituteBindings::class])->group(functio
     Route::get('jobs/{job}/proof', [ProofController::class, 'show']);
     Route::get('jobs/{job}/proof/compare/{number}', [ProofController::class, 'compare'])->where('number', '[1-9]\d{0,8}');
     Route::get('jobs/{job}/revisions', [ProofController::class, 'revisions']);
-    Route::get('jobs/{job}/file', [ExportController::class, 'file']);
+    Route::get('jobs/{job}/file', [ExportController::class, 'file'])->name('job.file');
     Route::get('jobs/{job}/cut-list.csv', [ExportController::class, 'cutList']);
     Route::get('jobs/{job}/parts.csv', [ExportController::class, 'parts']);
     Route::get('jobs/{job}/parts.fods', [ExportController::class, 'partsSpreadsheet']);
-    Route::get('jobs/{job}/dossier.pdf', [ExportController::class, 'dossier']);
+    Route::get('jobs/{job}/dossier.pdf', [ExportController::class, 'dossier'])->name('job.dossier');
     Route::get('jobs/{job}/labels.pdf', [ExportController::class, 'labels']);
     Route::get('jobs/{job}/follow-up.ics', [ExportController::class, 'followUp']);
     Route::get('jobs/{job}/threads.svg', [ExportController::class, 'threads']);
@@ -66,8 +66,8 @@ Route::middleware([May::class.':ask', SubstituteBindings::class])->group(functio
     Route::get('workshop', [WorkshopController::class, 'show']);
     Route::get('jobs/{job}/handover', [HandoverController::class, 'show']);
     Route::get('jobs/{job}/handover/simulated', [HandoverController::class, 'simulated']);
-    Route::get('jobs/{job}/readings.csv', [HandoverController::class, 'readings']);
-    Route::get('jobs/{job}/photographs/{record}', [HandoverController::class, 'picture']);
+    Route::get('jobs/{job}/readings.csv', [HandoverController::class, 'readings'])->name('job.readings');
+    Route::get('jobs/{job}/photographs/{record}', [HandoverController::class, 'picture'])->name('record.picture');
     Route::get('jobs/{job}/trail', [TrailController::class, 'show']);
     Route::get('plan-choices', PlanChoicesController::class);
     Route::get('practice', [PracticeController::class, 'index']);
@@ -81,7 +81,7 @@ Route::middleware([May::class.':ask', SubstituteBindings::class])->group(functio
     Route::post('jobs/{job}/tasks/{kind}', [TaskController::class, 'begin'])->whereIn('kind', TaskKind::cases());
     Route::get('jobs/{job}/tasks/{kind}', [TaskController::class, 'latest'])->whereIn('kind', TaskKind::cases());
     Route::get('tasks/{task}', [TaskController::class, 'show']);
-    Route::delete('tasks/{task}', [TaskController::class, 'stop']);
+    Route::delete('tasks/{task}', [TaskController::class, 'stop'])->name('task.stop');
 });
 
 // For owners and fitters.
@@ -113,9 +113,11 @@ Route::middleware([May::class.':change', SubstituteBindings::class])->group(func
     Route::post('jobs/{job}/photographs', [HandoverController::class, 'photograph'])->name('record.photograph');
 });
 
+// For owners, or whoever is at the machine where nobody is asked.
+Route::post('jobs/{job}/erase', [JobController::class, 'erase'])->middleware(May::class.':erase')->name('job.erase');
+
 // For owners.
 Route::middleware(May::class.':manage')->group(function (): void {
-    Route::post('jobs/{job}/erase', [JobController::class, 'erase'])->name('job.erase');
     Route::get('people', [PeopleController::class, 'index']);
     Route::post('people', [PeopleController::class, 'add'])->name('person.add');
     Route::post('people/{id}/code', [PeopleController::class, 'giveCode'])->name('person.code');

@@ -9,6 +9,7 @@ use App\Design\Designs;
 use App\Design\Kept;
 use App\Design\Uncomputable;
 use App\Handover\RecordBook;
+use App\Keep\Database;
 use App\Models\Content;
 use App\Models\Job;
 use App\Models\JobRow;
@@ -43,11 +44,6 @@ final readonly class Desk
         private RecordBook $book,
     ) {}
 
-    /**
-     * @param  string  $json  a job file
-     *
-     * @throws InvalidInput where it cannot be used
-     */
     /** @param  string|null  $arrangement  it begins with; null for the usual start */
     public function begin(?string $arrangement): Job
     {
@@ -81,30 +77,39 @@ final readonly class Desk
     {
         $carried = $this->carried->read($json);
         if ($carried === []) {
-            return $this->withRecord($this->start($json, 'Imported'), $json);
+            return $this->withRecord($json, 'Imported');
         }
 
-        return $this->withRecord(DB::transaction(static function () use ($carried, $json): Job {
+        return DB::transaction(static function () use ($carried, $json): Job {
             Part::keep($carried);
             // The job is to be read with the shelf as it is now.
             app()->forgetScopedInstances();
 
-            return app(self::class)->start($json, 'Imported');
-        }), $json);
+            return app(self::class)->withRecord($json, 'Imported');
+        });
     }
 
     /** A job of the demo workshop, with its record. */
     public function demo(string $json, string $id): Job
     {
-        return $this->withRecord($this->start($json, 'Demo', $id), $json);
+        return $this->withRecord($json, 'Demo', $id);
     }
 
-    /** @param  string  $json  a job file that was checked */
-    private function withRecord(Job $job, string $json): Job
+    /**
+     * The job of a file and its record: both, or nothing.
+     *
+     * @throws InvalidInput
+     */
+    private function withRecord(string $json, string $label, ?string $id = null): Job
     {
-        $this->book->carry($job, json_decode($json)->record ?? []);
+        $content = $this->content($this->designs->decode($json));
 
-        return $job;
+        return DB::transaction(function () use ($content, $label, $id, $json): Job {
+            $job = Job::start($content, $label, $id);
+            $this->book->carry($job, json_decode($json)->record ?? []);
+
+            return $job;
+        });
     }
 
     /**
@@ -130,9 +135,9 @@ final readonly class Desk
      * @throws InvalidInput
      * @throws OutOfStep
      */
-    public function mend(Job $job, string $json): void
+    public function mend(Job $job, int $version, string $json): void
     {
-        $job->change($job->version, 'Mended', $this->content($this->designs->decode($json)));
+        $job->change($version, 'Mended', $this->content($this->designs->decode($json)));
     }
 
     /**
@@ -173,7 +178,13 @@ final readonly class Desk
      */
     public function erase(Job $job, int $version): void
     {
-        $job->version === $version ? $job->forceDelete() : throw new OutOfStep;
+        Database::alone(static function () use ($job, $version): void {
+            $job->refresh();
+            $job->version === $version ? $job->forceDelete() : throw new OutOfStep;
+            // What is taken out of the index of words is only marked there; made anew, it holds nothing of it.
+            DB::statement("INSERT INTO job_words (job_words) VALUES ('rebuild')");
+        });
+        Database::emptyLog();
         $this->cache->clear();
     }
 

@@ -8,7 +8,7 @@ use App\Design\Designs;
 use App\Handover\Standing;
 use App\Models\Job;
 use App\Models\JobRecord;
-use App\People\Visitor;
+use App\People\Discretion;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 
@@ -23,7 +23,7 @@ final readonly class JobList
     /** Columns of words that only those see who see customers. */
     private const PRIVATE = ['customer', 'notes', 'record'];
 
-    public function __construct(private Designs $designs, private Desk $desk, private Visitor $visitor) {}
+    public function __construct(private Designs $designs, private Desk $desk, private Discretion $discretion) {}
 
     /** @return array<string, mixed> */
     public function page(JobQuery $query): array
@@ -33,7 +33,7 @@ final readonly class JobList
         // The sign keeps SQLite to the order's own index: few rows are looked at until the page is full.
         $found = $this->found($query, '+')->select('jobs.id');
         // An order by names would tell them.
-        $sort = $this->visitor->seesCustomers() ? $query->sort : JobSort::Changed;
+        $sort = $this->discretion->isKept() ? JobSort::Changed : $query->sort;
         [$column, $way] = $sort->order();
         $found->orderBy($column, $way)->orderBy('id', $way)->limit(self::PAGE + 1);
         $after = $query->after;
@@ -66,7 +66,7 @@ final readonly class JobList
         if ($query->state !== null) {
             $found->where('state', $query->state->value);
         }
-        $words = $query->words($this->visitor->seesCustomers() ? [] : self::PRIVATE);
+        $words = $query->words($this->discretion->isKept() ? self::PRIVATE : []);
         if ($words !== null) {
             $found->whereRaw(
                 "{$sign}jobs.id IN (SELECT job_texts.job_id FROM job_words JOIN job_texts ON job_texts.id = job_words.rowid WHERE job_words MATCH ?)", [$words],
@@ -88,7 +88,7 @@ final readonly class JobList
 
         return [
             'id' => $job->id, 'version' => $job->version, 'savedAt' => $job->updated_at->toIso8601ZuluString(), 'isArchived' => $job->archived_at !== null, ...$row ?? [],
-            ...($this->visitor->seesCustomers() ? [] : ['customer' => '']),
+            ...($this->discretion->isKept() ? ['customer' => ''] : []),
         ];
     }
 }

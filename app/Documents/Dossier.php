@@ -7,6 +7,7 @@ namespace App\Documents;
 use App\Design\Design;
 use App\Handover\Workshop;
 use Illuminate\Contracts\View\Factory;
+use LampThread\Brief\JobNotes;
 use LampThread\Exchange\SetPointCard;
 use LampThread\Exchange\ThreadsSvg;
 use LampThread\Exchange\Wording;
@@ -25,17 +26,17 @@ final readonly class Dossier
      * @param  array<string, mixed>|null  $comparison  worded, as schema/log-comparison.json has it; null where there are no two logs
      * @param  string  $size  one of Paper::SIZES
      * @param  string  $printed  the day
-     * @param  string  $customer  empty where whoever prints it does not see customers
+     * @param  JobNotes  $about  as far as it is for whoever prints it
      */
-    public function pdf(Design $design, array $standing, ?array $comparison, int $version, string $size, string $printed, string $customer, Workshop $workshop): string
+    public function pdf(Design $design, array $standing, ?array $comparison, int $version, string $size, string $printed, JobNotes $about, Workshop $workshop): string
     {
         $standing = json_decode(json_encode($standing, JSON_THROW_ON_ERROR), true);
         $answer = json_decode($design->answer(), true);
         $notes = array_values(array_filter($standing['records'], static fn (array $record): bool => in_array($record['kind'], ['note', 'complaint', 'stage'], true)));
         $signed = array_values(array_filter($standing['records'], static fn (array $record): bool => $record['kind'] === 'sign-off'));
         $html = $this->views->make('dossier', [
-            'file' => $design->file, 'design' => $answer, 'standing' => $standing, 'readings' => $standing['readings'], 'version' => $version,
-            'printed' => $printed, 'customer' => $customer, 'drawing' => $drawing = ThreadsSvg::of($design->sizing(), $this->wording),
+            'design' => $answer, 'standing' => $standing, 'readings' => $standing['readings'], 'version' => $version,
+            'printed' => $printed, 'about' => $about, 'drawing' => $drawing = ThreadsSvg::of($design->sizing(), $this->wording),
             'workshop' => $workshop,
             'drawingMm' => self::widthMm($drawing),
             'card' => $this->wording->worded(SetPointCard::of(Vehicle::of($design->sizing()))),
@@ -43,7 +44,7 @@ final readonly class Dossier
             'findings' => json_decode($design->proofAnswer(), true)['findings'], 'notes' => array_reverse($notes), 'comparison' => $comparison, 'signed' => $signed[0] ?? null,
         ])->render();
 
-        return Paper::pdf($html, $size, $design->file['job']['title']);
+        return Paper::pdf($html, $size, $about->title);
     }
 
     /** As wide as the page, or as narrow as it must be to stand on one. */

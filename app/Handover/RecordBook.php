@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Handover;
 
+use App\Keep\Database;
 use App\Models\Job;
 use App\Models\JobRecord;
 use App\Models\RecordKind;
+use App\People\Visitor;
 use App\Trail\JobTrail;
 use Carbon\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -19,7 +21,12 @@ use LampThread\Message\Problem;
 /** Writes into the record of a job. What is sent twice is kept once; what cannot be kept is named, and keeps nothing else from being kept. */
 final readonly class RecordBook
 {
+    public function __construct(private Visitor $visitor) {}
+
     private const MOST = 3000;
+
+    /** Of one record as it goes out with the job file, all together, so that the file can be read back, bytes. */
+    private const MOST_BYTES = 6_000_000;
 
     /** A phone’s clock may be ahead by so much. */
     private const AHEAD_DAYS = 1;
@@ -81,16 +88,21 @@ final readonly class RecordBook
      */
     private function keep(Job $job, string $id, RecordKind $kind, string $step, string $by, string $at, array $data): bool
     {
-        $kept = JobRecord::query()->find($id);
-        if ($kept !== null) {
-            return $kept->job_id === $job->id ? false : throw InvalidInput::at('/id', Message::of('input.record.id-taken'));
-        }
-        if (JobRecord::query()->where('job_id', $job->id)->count() >= self::MOST) {
-            throw InvalidInput::at('', Message::of('input.record.full', most: self::MOST));
-        }
-        $this->add($job, $id, $kind, $step, trim($by), self::moment($at), $job->version, $data);
+        return Database::alone(function () use ($job, $id, $kind, $step, $by, $at, $data): bool {
+            $kept = JobRecord::query()->find($id);
+            if ($kept !== null) {
+                return $kept->job_id === $job->id ? false : throw InvalidInput::at('/id', Message::of('input.record.id-taken'));
+            }
+            $there = JobRecord::query()->where('job_id', $job->id)->toBase()->selectRaw('count(*) AS entries, coalesce(sum(length(data) + length(step) + 200), 0) AS bytes')->first();
+            if (data_get($there, 'entries') >= self::MOST || data_get($there, 'bytes') >= self::MOST_BYTES) {
+                throw InvalidInput::at('', Message::of('input.record.full', most: self::MOST));
+            }
+            // Who signs and when is not for whoever sends it to say.
+            [$by, $moment] = $kind === RecordKind::SignOff ? [$this->visitor->name() ?? trim($by), Carbon::now('UTC')->startOfSecond()] : [trim($by), self::moment($at)];
+            $this->add($job, $id, $kind, $step, $by, $moment, $job->version, $data);
 
-        return true;
+            return true;
+        });
     }
 
     /** @param  array<string, mixed>  $data */

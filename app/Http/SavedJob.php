@@ -7,7 +7,7 @@ namespace App\Http;
 use App\Design\Design;
 use App\Design\Designs;
 use App\Models\Job;
-use App\People\Visitor;
+use App\People\Discretion;
 use Illuminate\Http\JsonResponse;
 use LampThread\Exchange\JobFile;
 use LampThread\Exchange\RoadPresenter;
@@ -17,7 +17,7 @@ use LampThread\Message\InvalidInput;
 /** A saved job as it goes out: fits schema/saved-job.json. */
 final readonly class SavedJob
 {
-    public function __construct(private Designs $designs, private Wording $wording, private Visitor $visitor) {}
+    public function __construct(private Designs $designs, private Wording $wording, private Discretion $discretion) {}
 
     /** @throws InvalidInput where its file no longer reads, or cannot be worked out */
     public function design(Job $job): Design
@@ -35,7 +35,7 @@ final readonly class SavedJob
             'undoes' => $standing?->parent === null ? null : $standing->label,
             'redoes' => $job->undone()?->label,
             'savedAt' => $job->updated_at->toIso8601ZuluString(),
-            'file' => JobFile::withObjects($this->visitor->seesCustomers() ? $design->file : JobFile::withoutCustomer($design->file)),
+            'file' => JobFile::withObjects($this->discretion->file($design->file)),
             'lockout' => $this->lockout($design),
             'resized' => $this->resized($standing?->sizes, $design),
         ];

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Keep;
 
 use App\Desk\Program;
-use Illuminate\Support\Facades\DB;
 use RuntimeException;
 
 /**
@@ -16,6 +15,12 @@ final class Backups
 {
     /** Copies taken by themselves that are kept; those taken by hand are never removed. */
     public const KEPT = 14;
+
+    /** What was being written when the program was killed is no copy; one that is being written now is younger than this, s. */
+    private const UNFINISHED_S = 3600;
+
+    /** A clock that was put right since has given a copy a day to come, s. */
+    private const AHEAD_S = 3600;
 
     public const TABLES = ['jobs', 'revisions', 'job_texts', 'parts', 'drives', 'logs', 'records', 'photographs', 'practice_runs'];
 
@@ -29,8 +34,8 @@ final class Backups
         }
         $path = "{$this->folder}/lamp-thread-".gmdate('Ymd-His').'-'.substr(bin2hex(random_bytes(2)), 0, 4)."-{$why}.sqlite";
         $unfinished = "{$path}.unfinished";
-        DB::statement('VACUUM INTO ?', [$unfinished]);
-        chmod($unfinished, 0600);
+        // By a connection of its own: it copies what is there also while this one is in the middle of a change.
+        Backup::connect(Database::path())->statement('VACUUM INTO ?', [$unfinished]);
         $backup = Backup::seal($unfinished, $path, Program::VERSION);
         $this->prune();
 
@@ -48,17 +53,37 @@ final class Backups
 
     public function isDue(): bool
     {
-        $newest = $this->paths()[0] ?? null;
+        $last = $this->lastAt();
 
-        return $newest === null || filemtime($newest) < time() - 24 * 3600;
+        return $last === null || $last < time() - 24 * 3600;
     }
 
-    private function prune(): void
+    /** When the last copy was taken; one that is dated in the future counts for none. */
+    public function lastAt(): ?int
+    {
+        $times = array_filter(array_map(filemtime(...), $this->paths()), static fn (int|false $at): bool => $at !== false && $at < time() + self::AHEAD_S);
+
+        return $times === [] ? null : max($times);
+    }
+
+    /** @return list<string> copies that are dated in the future */
+    public function ahead(): array
+    {
+        return array_values(array_filter($this->paths(), static fn (string $path): bool => filemtime($path) >= time() + self::AHEAD_S));
+    }
+
+    /** Clears away what is not kept; called daily and after each copy. */
+    public function prune(): void
     {
         $own = array_filter($this->paths(), static fn (string $path): bool => ! str_ends_with($path, '-by-hand.sqlite'));
         foreach (array_slice(array_values($own), self::KEPT) as $path) {
             unlink($path);
             @unlink(Backup::manifestOf($path));
+        }
+        foreach (glob("{$this->folder}/*.unfinished*") ?: [] as $path) {
+            if (filemtime($path) < time() - self::UNFINISHED_S) {
+                @unlink($path);
+            }
         }
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Keep;
 
 use Illuminate\Database\Query\JoinClause;
+use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
@@ -13,27 +14,88 @@ use RuntimeException;
 /** The workshop's database file: made, brought forward, and checked. */
 final readonly class Database
 {
+    /** How long another that is bringing the database forward is waited for, ms. */
+    private const WAIT_MS = 120_000;
+
+    private const LOG_TRIES = 20;
+
+    private const LOG_PAUSE_US = 50_000;
+
     public function __construct(private Backups $backups) {}
+
+    public static function path(): string
+    {
+        return (string) config('database.connections.sqlite.database');
+    }
 
     /**
      * Makes it where it is not there and brings it forward where it is of an earlier program, after a backup.
      *
-     * @throws RuntimeException where a newer program has made it
+     * @throws RuntimeException where a newer program has made it, or it cannot be brought forward
      */
     public function open(): void
     {
-        $path = (string) config('database.connections.sqlite.database');
+        $path = self::path();
         if ($path !== ':memory:' && ! is_file($path)) {
             touch($path);
             chmod($path, 0600);
         }
-        $pending = $this->pending();
-        if ($pending !== [] && Schema::hasTable('jobs')) {
+        if ($this->pending() === []) {
+            return;
+        }
+        if (Schema::hasTable('jobs')) {
             $this->backups->take('before-migration');
         }
-        if ($pending !== []) {
-            Artisan::call('migrate', ['--force' => true, '--quiet' => true]);
+        try {
+            $this->bringForward();
+        } catch (QueryException $fault) {
+            throw new RuntimeException("The database cannot be brought forward: {$fault->getMessage()}. Restore the newest of ".implode(', ', array_slice($this->backups->paths(), 0, 3)).'.');
         }
+    }
+
+    /** All migrations that are pending in one transaction: whoever stops it half way finds the database as it was. */
+    public function bringForward(): void
+    {
+        DB::statement('PRAGMA busy_timeout = '.self::WAIT_MS);
+        self::alone(function (): void {
+            // Another process may have done it meanwhile.
+            if ($this->pending() !== []) {
+                Artisan::call('migrate', ['--force' => true, '--quiet' => true, '--database' => DB::getDefaultConnection()]);
+            }
+        });
+        DB::statement('PRAGMA busy_timeout = '.(int) config('database.connections.sqlite.busy_timeout'));
+    }
+
+    /** Empties the log beside the database, which holds pages as they were before; whoever reads at that moment is waited for a little. */
+    public static function emptyLog(): bool
+    {
+        for ($tries = 0; $tries < self::LOG_TRIES && DB::transactionLevel() === 0; $tries++) {
+            $isBusy = rescue(static fn (): bool => (bool) data_get(DB::selectOne('PRAGMA wal_checkpoint(TRUNCATE)'), 'busy'), true, report: false);
+            if (! $isBusy) {
+                return true;
+            }
+            usleep(self::LOG_PAUSE_US);
+        }
+
+        return false;
+    }
+
+    /**
+     * One transaction in which nobody else writes: SQLite gives the lock to who writes first, even if it is nothing.
+     *
+     * @template T
+     *
+     * @param  \Closure(): T  $work
+     * @return T
+     */
+    public static function alone(\Closure $work): mixed
+    {
+        return DB::transaction(static function () use ($work): mixed {
+            DB::statement('CREATE TABLE IF NOT EXISTS opening (id INTEGER)');
+            DB::statement('DROP TABLE opening');
+
+            return $work();
+        });
     }
 
     /**

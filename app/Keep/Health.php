@@ -40,11 +40,11 @@ final readonly class Health
                 return [is_writable($folder), is_writable($folder) ? 'can be written' : 'cannot be written: every answer is worked out anew'];
             }),
             'backup' => self::checked(static function () use ($backups): array {
-                $newest = $backups->paths()[0] ?? null;
+                $last = $backups->lastAt();
+                $ahead = $backups->ahead();
+                $says = $last === null ? 'none yet; the first is taken a minute after the start' : 'last '.gmdate('Y-m-d H:i', $last).' UTC';
 
-                $says = $newest === null ? 'none yet; the first is taken a minute after the start' : 'last '.gmdate('Y-m-d H:i', (int) filemtime($newest)).' UTC';
-
-                return [! $backups->isDue(), $says];
+                return [! $backups->isDue() && $ahead === [], $says.($ahead === [] ? '' : '; dated in the future: '.implode(', ', array_map(basename(...), $ahead)))];
             }),
             'versions' => self::checked(static function (): array {
                 $sqlite = data_get(DB::selectOne('SELECT sqlite_version() AS version'), 'version');

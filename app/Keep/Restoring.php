@@ -4,58 +4,110 @@ declare(strict_types=1);
 
 namespace App\Keep;
 
-use App\Models\Job;
+use App\Tasks\TaskState;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
+use Throwable;
 
-/** Puts a backup in the place of the database, and proves that nothing of it is missing or otherwise. */
+/**
+ * Puts what a backup holds in the place of what the database holds: in one transaction on the database itself, so that a program that is running
+ * goes on with it, whoever writes meanwhile waits, and a stop half way leaves everything as it was.
+ */
 final readonly class Restoring
 {
-    /** Columns that the program fills from the others. */
-    private const WORKED_OUT = ['row', 'row_of', 'state', 'title', 'customer'];
+    /** How the backup is called beside the database, once it is brought forward. */
+    private const BESIDE = 'restored';
 
-    public function __construct(private Verification $verification) {}
+    /** What the index of words and SQLite itself keep: it follows from the rest. */
+    private const DERIVED = "name NOT LIKE 'sqlite_%' AND name NOT LIKE 'job_words%' AND name NOT IN ('migrations', 'opening')";
 
-    public function put(Backup $backup): void
+    public function __construct(private Database $database, private Backups $backups) {}
+
+    /**
+     * @param  bool  $isCopied  whether what is there is worth a backup first
+     * @return array{Backup|null, list<string>} the backup of what was there, and what is otherwise than in the one that was restored
+     *
+     * @throws RuntimeException
+     */
+    public function put(Backup $backup, bool $isCopied): array
     {
-        $path = (string) config('database.connections.sqlite.database');
-        if (! @copy($backup->path, "{$path}.restoring")) {
-            throw new RuntimeException("{$path}.restoring cannot be written.");
+        $staged = Database::path().'.restoring';
+        try {
+            $this->stage($backup, $staged);
+            DB::statement('ATTACH DATABASE ? AS '.self::BESIDE, [$staged]);
+
+            return Database::alone(fn (): array => [$isCopied ? $this->backups->take('by-hand') : null, $this->replace($backup)]);
+        } finally {
+            rescue(static fn () => DB::statement('DETACH DATABASE '.self::BESIDE), report: false);
+            Database::emptyLog();
+            @unlink($staged);
         }
-        chmod("{$path}.restoring", 0600);
-        DB::purge('sqlite');
-        // The log of the database that was there belongs to that one.
-        foreach (['-wal', '-shm'] as $ending) {
-            @unlink($path.$ending);
-        }
-        rename("{$path}.restoring", $path);
     }
 
-    /** @return array{int, list<string>} how many jobs are worked out with the same content, and what is otherwise than in the backup */
-    public function compare(Backup $backup): array
+    /** A file that is no database any more is put aside, and an empty one takes its place. */
+    public function putAsideIfDamaged(): void
     {
-        $copy = Backup::connect($backup->path);
-        $differ = [];
-        $tables = array_filter(['jobs', 'revisions', 'parts', 'drives', 'logs', 'records', 'photographs', 'practice_runs'], $copy->getSchemaBuilder()->hasTable(...));
-        foreach ($tables as $table) {
-            $columns = array_values(array_diff($copy->getSchemaBuilder()->getColumnListing($table), self::WORKED_OUT));
-            $was = (static fn (): \Generator => yield from $copy->table($table)->select($columns)->orderBy('id')->cursor())();
-            foreach (DB::table($table)->select($columns)->orderBy('id')->cursor() as $row) {
-                if ((array) $was->current() !== (array) $row) {
-                    $differ[] = "A row of {$table} is otherwise.";
-                }
-                $was->next();
-            }
-            if ($was->valid()) {
-                $differ[] = "A row of {$table} is missing.";
+        $path = Database::path();
+        if (! is_file($path)) {
+            return;
+        }
+        try {
+            $says = (string) data_get(DB::selectOne('PRAGMA quick_check(1)'), 'quick_check');
+        } catch (Throwable $fault) {
+            $says = $fault->getMessage();
+        }
+        if ($says !== 'ok') {
+            DB::purge('sqlite');
+            foreach (['', '-wal', '-shm'] as $ending) {
+                @rename($path.$ending, $path.'.damaged-'.gmdate('Ymd-His').$ending);
             }
         }
-        $copy->disconnect();
-        $same = 0;
-        $this->verification->each(static function (Job $job, ?string $answer) use (&$same): void {
-            $same += $answer === null ? 0 : 1;
-        });
+    }
 
-        return [$same, array_values(array_unique($differ))];
+    /** The backup, as this program has its tables. */
+    private function stage(Backup $backup, string $staged): void
+    {
+        if (! @copy($backup->path, $staged)) {
+            throw new RuntimeException("{$staged} cannot be written.");
+        }
+        chmod($staged, 0600);
+        config(['database.connections.staged' => [...config('database.connections.sqlite'), 'database' => $staged, 'journal_mode' => 'delete']]);
+        DB::usingConnection('staged', $this->database->bringForward(...));
+        DB::purge('staged');
+    }
+
+    /** @return list<string> what is otherwise afterwards */
+    private function replace(Backup $backup): array
+    {
+        DB::statement('PRAGMA defer_foreign_keys = ON');
+        $tables = array_column(DB::select("SELECT name FROM main.sqlite_master WHERE type = 'table' AND ".self::DERIVED), 'name');
+        foreach ($tables as $table) {
+            DB::statement("DELETE FROM main.\"{$table}\"");
+        }
+        $differ = [];
+        foreach ($tables as $table) {
+            $columns = implode(', ', array_map(
+                static fn (string $column): string => "\"{$column}\"", array_column(DB::select("PRAGMA main.table_info(\"{$table}\")"), 'name'),
+            ));
+            DB::statement("INSERT INTO main.\"{$table}\" ({$columns}) SELECT {$columns} FROM ".self::BESIDE.".\"{$table}\"");
+            foreach ([['main', self::BESIDE], [self::BESIDE, 'main']] as [$one, $other]) {
+                $count = data_get(DB::selectOne("SELECT count(*) AS rows FROM (SELECT {$columns} FROM {$one}.\"{$table}\" EXCEPT SELECT {$columns} FROM {$other}.\"{$table}\")"), 'rows');
+                if ($count !== 0) {
+                    $differ[] = "{$count} rows of {$table} are otherwise.";
+                }
+            }
+            $rows = DB::table($table)->count();
+            if ($rows !== ($backup->rows[$table] ?? $rows)) {
+                $differ[] = "Of {$table} {$backup->rows[$table]} rows were in the backup, and {$rows} are there.";
+            }
+        }
+        DB::statement('DELETE FROM main.sqlite_sequence');
+        DB::statement('INSERT INTO main.sqlite_sequence SELECT * FROM '.self::BESIDE.'.sqlite_sequence');
+        // Whoever was signed in then signs in again, and what was being worked out then is asked for again.
+        DB::table('sessions')->delete();
+        DB::table('queued')->delete();
+        DB::table('tasks')->whereIn('state', [TaskState::Waiting->value, TaskState::Running->value])->update(['state' => TaskState::Stopped->value]);
+
+        return $differ;
     }
 }

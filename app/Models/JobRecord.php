@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\People\Discretion;
 use Carbon\Carbon;
 use Illuminate\Database\Eloquent\Model;
 
@@ -64,9 +65,9 @@ final class JobRecord extends Model
         ];
     }
 
-    /** @return list<self> of a job, the oldest first */
+    /** @return list<self> of a job, the oldest first, as far as they are for whoever asks */
     public static function ofJob(Job $job): array
     {
-        return array_values(self::query()->where('job_id', $job->id)->orderBy('at')->orderBy('number')->get()->all());
+        return app(Discretion::class)->records(array_values(self::query()->where('job_id', $job->id)->orderBy('at')->orderBy('number')->get()->all()));
     }
 }

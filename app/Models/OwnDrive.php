@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Http\Requests\RoadRequest;
+use App\Keep\Database;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use LampThread\Exchange\DriveJson;
@@ -20,6 +21,7 @@ use LampThread\Road\Drives;
  * @property string $id
  * @property string $name
  * @property string $drive JSON
+ * @property int $version
  * @property string|null $legs JSON of what it was made of on the screen; null where it was imported
  */
 final class OwnDrive extends Model
@@ -33,13 +35,27 @@ final class OwnDrive extends Model
     /**
      * @param  string|null  $legs  JSON of what it was made of
      * @param  string|null  $inPlaceOf  the drive it was made from, which it replaces
+     * @param  int|null  $version  of that one, as it was when this was made from it
+     *
+     * @throws OutOfStep where that one was changed meanwhile
      */
-    public static function keep(string $name, Drive $drive, ?string $legs = null, ?string $inPlaceOf = null): Drive
+    public static function keep(string $name, Drive $drive, ?string $legs = null, ?string $inPlaceOf = null, ?int $version = null): Drive
     {
-        $own = self::query()->findOr($inPlaceOf ?? '', static fn (): self => new self);
-        $own->forceFill(['name' => $name, 'drive' => DriveJson::encode($drive), 'legs' => $legs])->save();
+        return Database::alone(static function () use ($name, $drive, $legs, $inPlaceOf, $version): Drive {
+            $own = self::query()->findOr($inPlaceOf ?? '', static fn (): self => new self(['version' => 0]));
+            if ($own->exists && $own->version !== $version) {
+                throw new OutOfStep;
+            }
+            $own->forceFill(['name' => $name, 'drive' => DriveJson::encode($drive), 'legs' => $legs, 'version' => $own->version + 1])->save();
 
-        return $own->read(new DriveJson(new Schema));
+            return $own->read(new DriveJson(new Schema));
+        });
+    }
+
+    /** @return string JSON that fits schema/made-drive.json, with the version to change it by; `null` where it was not made on the screen */
+    public function made(): string
+    {
+        return $this->legs === null ? 'null' : (string) json_encode([...(array) json_decode($this->legs), 'version' => $this->version]);
     }
 
     /** @return array<string, Drive> by id; those that no longer read are left out, see unreadable() */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Closure;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
@@ -81,24 +80,6 @@ final class Part extends Model
     public static function versions(): array
     {
         return self::query()->pluck('version', 'id')->all();
-    }
-
-    /**
-     * Runs what reads the shelf and then changes it, with nobody else writing between.
-     *
-     * @template T
-     *
-     * @param  Closure(): T  $change
-     * @return T
-     */
-    public static function alone(Closure $change): mixed
-    {
-        return DB::transaction(static function () use ($change): mixed {
-            // SQLite gives the lock to who writes first, even if it is nothing.
-            DB::statement('UPDATE parts SET id = id WHERE 0');
-
-            return $change();
-        });
     }
 
     /** @param  iterable<OwnPart>  $parts  all taken, or none; each that is otherwise than it stands is a new version */

@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $id
  * @property string $person
  * @property string|null $lesson
+ * @property string|null $job_id
  * @property array<string, mixed> $file
  * @property array{faults: array<string, string>, cooling: string|null} $fault
  * @property string $class

@@ -24,6 +24,9 @@ final class Person extends User
     /** A code is handed over in the shop, not sent round the world. */
     private const CODE_HOURS = 48;
 
+    /** Hash of no word. */
+    private const NOBODY = '$2y$12$C6UzMDM.H6dfI/f/IKcEe.6m8bEtIYcZ8yJ8v5bG1kBB0lPq2aS1W';
+
     protected $table = 'people';
 
     protected $guarded = [];
@@ -54,7 +57,13 @@ final class Person extends User
 
     public function takesCode(string $code): bool
     {
-        return $this->code !== null && $this->code_ends_at?->isFuture() === true && Hash::check(strtoupper(trim($code)), $this->code);
+        return self::fits(strtoupper(trim($code)), $this->code) && $this->code_ends_at?->isFuture() === true;
+    }
+
+    /** Takes as long where there is nothing to fit, so that nobody learns by the clock who is here and who awaits a code. */
+    public static function fits(string $given, ?string $hash): bool
+    {
+        return Hash::check($given, $hash ?? self::NOBODY) && $hash !== null;
     }
 
     public function choosePassword(string $password): void

@@ -33,11 +33,11 @@ final readonly class Visitor
         return $this->person()?->name;
     }
 
-    public function may(bool $isChange, bool $isManaging = false): bool
+    public function may(Deed $deed): bool
     {
         $role = $this->person()?->role;
 
-        return ! self::areAsked() || ($role !== null && (! $isChange || $role->changes()) && (! $isManaging || $role->manages()));
+        return self::areAsked() ? $role !== null && $deed->isFor($role) : $deed->isForAnyone();
     }
 
     public function seesCustomers(): bool

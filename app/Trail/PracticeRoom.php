@@ -14,6 +14,7 @@ use LampThread\Diagnosis\Grade;
 use LampThread\Diagnosis\Lesson;
 use LampThread\Diagnosis\Practice;
 use LampThread\Diagnosis\Symptom;
+use LampThread\Exchange\JobFile;
 use LampThread\Message\InvalidInput;
 use LampThread\Message\Message;
 
@@ -45,7 +46,7 @@ final readonly class PracticeRoom
         }
         $cause = $hidden[random_int(0, count($hidden) - 1)];
 
-        return $this->begun($design, $cause, array_values(array_filter([Practice::told($table, $cause)])), $person, null);
+        return $this->begun($design, $cause, array_values(array_filter([Practice::told($table, $cause)])), $person, null, $job->id);
     }
 
     /** @return list<int> causes of the kinds this person, or anyone, scores least at */
@@ -85,12 +86,12 @@ final readonly class PracticeRoom
     }
 
     /** @param  list<Symptom>  $seen */
-    private function begun(Design $design, int $at, array $seen, string $person, ?string $lesson): PracticeRun
+    private function begun(Design $design, int $at, array $seen, string $person, ?string $lesson, ?string $jobId = null): PracticeRun
     {
         $cause = $design->faultTable()->causes[$at];
 
         return PracticeRun::query()->create([
-            'person' => $person, 'lesson' => $lesson, 'file' => $design->file,
+            'person' => $person, 'lesson' => $lesson, 'job_id' => $jobId, 'file' => JobFile::withoutCustomer($design->file),
             'fault' => ['faults' => array_map(static fn ($kind): string => $kind->value, $cause->faults), 'cooling' => $cause->cooling],
             'class' => self::classOf($cause, new FailureRates($design->circuit())),
             'seen' => array_map(static fn (Symptom $symptom): string => $symptom->value, $seen),

@@ -2,7 +2,7 @@
 <html lang="en">
 <head>
 <meta charset="utf-8">
-<title>{{ $file['job']['title'] }}</title>
+<title>{{ $about->title }}</title>
 <style>
 @page { margin: 16mm 14mm 18mm 16mm; }
 body { font: 9.5pt/1.35 "DejaVu Sans"; color: #000; }
@@ -25,11 +25,11 @@ ul { margin: 0 0 2mm 4mm; padding: 0; }
 </head>
 <body>
 @if ($workshop->name !== '')<p><b>{{ $workshop->name }}</b><br>{!! nl2br(e($workshop->address)) !!}</p>@endif
-<h1>{{ $file['job']['title'] }}</h1>
-<p>{{ $file['job']['vehicle'] }}</p>
-<p>{{ $customer }}</p>
+<h1>{{ $about->title }}</h1>
+<p>{{ $about->vehicle }}</p>
+<p>{{ $about->customer }}</p>
 <p>Version {{ $version }}, printed {{ $printed }}. Stage: {{ str_replace('-', ' ', $standing['stage']) }}.</p>
-@if ($file['job']['notes'] !== '')<p>{{ $file['job']['notes'] }}</p>@endif
+@if ($about->notes !== '')<p>{{ $about->notes }}</p>@endif
 <p class="small">Work on vehicles can injure and burn. Local codes, the vehicle maker’s data and licensed practice come first.</p>
 
 <div class="page"><h2>What was done, and why</h2>

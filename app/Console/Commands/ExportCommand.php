@@ -60,6 +60,6 @@ final class ExportCommand extends JobFileCommand
     {
         $standing = $this->wording->worded(Standing::untouched(new HandoverPresenter($design->sizing()))->answer());
 
-        return $this->laravel->make(Dossier::class)->pdf($design, $standing, null, 1, Paper::SIZES[0], gmdate('Y-m-d'), $design->file['job']['customer'], Workshop::unnamed());
+        return $this->laravel->make(Dossier::class)->pdf($design, $standing, null, 1, Paper::SIZES[0], gmdate('Y-m-d'), $design->brief->job, Workshop::unnamed());
     }
 }

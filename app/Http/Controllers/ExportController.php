@@ -14,7 +14,7 @@ use App\Http\SavedJob;
 use App\Models\Job;
 use App\Models\JobLog;
 use App\Models\JobRecord;
-use App\People\Visitor;
+use App\People\Discretion;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
@@ -36,15 +36,14 @@ use LampThread\Parts\Shelf;
 
 final readonly class ExportController
 {
-    public function __construct(private SavedJob $saved, private Shelf $shelf, private Wording $wording) {}
+    public function __construct(private SavedJob $saved, private Shelf $shelf, private Wording $wording, private Discretion $discretion) {}
 
     /** As it is stored: also a file that no longer reads, so that it can be mended. */
-    public function file(Job $job, CarriedParts $parts, Visitor $visitor): Response
+    public function file(Job $job, CarriedParts $parts): Response
     {
-        $file = $visitor->seesCustomers() ? $job->file() : JobFile::withoutCustomer($this->saved->design($job)->file);
-
-        // Notes name customers.
-        $record = $visitor->seesCustomers() ? JobRecord::carried($job) : [];
+        // What does not read may tell anything anywhere.
+        $file = $this->discretion->isKept() ? $this->discretion->file($this->saved->design($job)->file) : $job->file();
+        $record = $this->discretion->isKept() ? [] : JobRecord::carried($job);
         $text = $file === [] ? $job->storedFile() : JobFile::encode([
             ...$parts->added($file, array_column($job->revision()->sizes ?? [], 'part')), ...($record === [] ? [] : ['record' => $record]),
         ]);
@@ -87,17 +86,16 @@ final readonly class ExportController
     }
 
     /** The query names the paper: a4 or letter. */
-    public function dossier(Request $request, Job $job, Dossier $dossier, Visitor $visitor): Response
+    public function dossier(Request $request, Job $job, Dossier $dossier): Response
     {
         $size = self::size($request);
         $design = $this->saved->design($job);
         $standing = $this->wording->worded(Standing::of($job, new HandoverPresenter($design->sizing()))->answer());
-        $customer = $visitor->seesCustomers() ? $design->file['job']['customer'] : '';
-
+        $about = $this->discretion->about($design->brief->job);
         $compared = JobLog::compared($job);
         $comparison = $compared === null ? null : $this->wording->worded(LogPresenter::comparison($compared));
 
-        return $this->download($job, $dossier->pdf($design, $standing, $comparison, $job->version, $size, gmdate('Y-m-d'), $customer, Workshop::kept()), 'pdf', 'application/pdf');
+        return $this->download($job, $dossier->pdf($design, $standing, $comparison, $job->version, $size, gmdate('Y-m-d'), $about, Workshop::kept()), 'pdf', 'application/pdf');
     }
 
     public function labels(Request $request, Job $job, Labels $labels): Response

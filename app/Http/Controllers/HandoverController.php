@@ -65,7 +65,9 @@ final readonly class HandoverController
 
     public function picture(Job $job, string $record): Response
     {
-        JobRecord::query()->where('job_id', $job->id)->findOrFail($record);
+        if (! in_array($record, array_column(JobRecord::ofJob($job), 'id'), true)) {
+            abort(404);
+        }
         $picture = DB::table('photographs')->where('id', $record)->first() ?? abort(404);
 
         return new Response($picture->bytes, 200, [

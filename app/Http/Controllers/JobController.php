@@ -64,10 +64,10 @@ final readonly class JobController
         return $this->show($job);
     }
 
-    /** A whole file in the place of one that no longer reads. */
+    /** A whole file in the place of one that no longer reads; the query names the version it was read at. */
     public function mend(Request $request, Job $job): JsonResponse
     {
-        $this->desk->mend($job, $request->getContent());
+        $this->desk->mend($job, $request->query->getInt('version'), $request->getContent());
 
         return $this->show($job);
     }

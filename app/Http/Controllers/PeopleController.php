@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\Body;
+use App\Keep\Database;
 use App\People\Audit;
 use App\People\Person;
+use App\People\PersonName;
 use App\People\Role;
 use App\People\Visitor;
 use Illuminate\Http\JsonResponse;
@@ -37,10 +39,7 @@ final readonly class PeopleController
     public function add(Request $request): JsonResponse
     {
         $asked = $this->body->of($request, 'person-request');
-        if (Person::query()->where('name', $asked->name)->exists()) {
-            throw InvalidInput::at('/name', Message::of('people.name-taken', name: $asked->name));
-        }
-        $person = Person::query()->create(['name' => $asked->name, 'role' => $asked->role]);
+        $person = Database::alone(static fn (): Person => Person::query()->create(['name' => PersonName::of($asked->name)->text, 'role' => $asked->role]));
         $request->attributes->set('subject', $person->name);
 
         return new JsonResponse(['name' => $person->name, 'code' => $person->giveCode()], 201);
@@ -49,19 +48,16 @@ final readonly class PeopleController
     public function giveCode(Request $request, string $id): JsonResponse
     {
         $person = self::meant($request, $id);
-        $this->keepAnOwner($person);
 
-        return new JsonResponse(['name' => $person->name, 'code' => $person->giveCode()]);
+        return new JsonResponse(['name' => $person->name, 'code' => $this->keepingAnOwner($person, static fn (): string => $person->giveCode())]);
     }
 
     public function change(Request $request, string $id): JsonResponse
     {
         $asked = $this->body->of($request, 'role-request');
         $person = self::meant($request, $id);
-        if (! Role::from($asked->role)->manages()) {
-            $this->keepAnOwner($person);
-        }
-        $person->forceFill(['role' => $asked->role])->save();
+        $change = static fn (): bool => $person->forceFill(['role' => $asked->role])->save();
+        Role::from($asked->role)->manages() ? $change() : $this->keepingAnOwner($person, $change);
 
         return $this->index();
     }
@@ -76,9 +72,11 @@ final readonly class PeopleController
     public function remove(Request $request, string $id): JsonResponse
     {
         $person = self::meant($request, $id);
-        $this->keepAnOwner($person);
-        $person->endSessions();
-        $person->delete();
+        $this->keepingAnOwner($person, static function () use ($person): bool {
+            $person->endSessions();
+
+            return (bool) $person->delete();
+        });
 
         return $this->index();
     }
@@ -99,12 +97,26 @@ final readonly class PeopleController
         return $person;
     }
 
-    /** Without an owner nobody could let anyone in again. */
-    private function keepAnOwner(Person $leaving): void
+    /**
+     * Without an owner nobody could let anyone in again. Nobody else changes people between the look and the change.
+     *
+     * @template T
+     *
+     * @param  \Closure(): T  $change
+     * @return T
+     *
+     * @throws InvalidInput
+     */
+    private function keepingAnOwner(Person $leaving, \Closure $change): mixed
     {
-        $others = Person::query()->where('role', Role::Owner->value)->whereNotNull('password')->where('id', '!=', $leaving->id)->count();
-        if ($leaving->role === Role::Owner && $leaving->password !== null && $others === 0) {
-            throw InvalidInput::at('', Message::of('people.last-owner'));
-        }
+        return Database::alone(static function () use ($leaving, $change): mixed {
+            $leaving->refresh();
+            $others = Person::query()->where('role', Role::Owner->value)->whereNotNull('password')->where('id', '!=', $leaving->id)->count();
+            if ($leaving->role === Role::Owner && $leaving->password !== null && $others === 0) {
+                throw InvalidInput::at('', Message::of('people.last-owner'));
+            }
+
+            return $change();
+        });
     }
 }

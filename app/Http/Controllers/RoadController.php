@@ -80,14 +80,14 @@ final readonly class RoadController
         $inPlaceOf = $request->query->getString('inPlaceOf');
 
         return new JsonResponse($this->wording->worded(RoadPresenter::drive(
-            OwnDrive::keep($made->name, $drive, (string) json_encode($made), $inPlaceOf === '' ? null : $inPlaceOf),
+            OwnDrive::keep($made->name, $drive, (string) json_encode(array_diff_key((array) $made, ['version' => true])), $inPlaceOf === '' ? null : $inPlaceOf, $made->version ?? null),
         )), 201);
     }
 
     /** What a drive was made of on the screen, to be changed there. */
     public function legs(string $drive): JsonResponse
     {
-        return new JsonResponse(OwnDrive::query()->findOrFail($drive)->legs ?? 'null', json: true);
+        return new JsonResponse(OwnDrive::query()->findOrFail($drive)->made(), json: true);
     }
 
     public function export(string $drive): Response

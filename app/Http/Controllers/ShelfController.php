@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\Body;
 use App\Http\Requests\PartRequest;
 use App\Http\Requests\StepRequest;
+use App\Keep\Database;
 use App\Models\Part;
 use App\Providers\LampThreadProvider;
 use Closure;
@@ -64,7 +65,7 @@ final readonly class ShelfController
     public function remove(Request $request, string $id): JsonResponse
     {
         $version = StepRequest::read($request, $this->body)->version;
-        Part::alone(static function () use ($id, $version): void {
+        Database::alone(static function () use ($id, $version): void {
             $part = Part::query()->findOrFail($id);
             $part->checkVersion($version);
             $jobs = DB::table('job_own_parts')->where('part_id', $id)->count();
@@ -93,7 +94,7 @@ final readonly class ShelfController
     /** @param  Closure(Shelf): list<OwnPart>  $parts  made from the shelf as nobody changes it meanwhile */
     private function kept(Closure $parts): JsonResponse
     {
-        Part::alone(static fn () => Part::keep($parts(LampThreadProvider::shelf())));
+        Database::alone(static fn () => Part::keep($parts(LampThreadProvider::shelf())));
 
         return $this->show();
     }

@@ -5,13 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\People\Audit;
+use App\People\Deed;
 use App\People\Visitor;
 use Closure;
 use Illuminate\Http\Request;
+use Illuminate\Routing\Route;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 
-/** Lets through who may `ask`, `change` or `manage`, and writes down what was changed or managed. */
+/** Lets through whom a door is for, and writes down what was changed or managed, what left the shop, and who was refused. */
 final readonly class May
 {
     public function __construct(private Visitor $visitor) {}
@@ -19,13 +21,19 @@ final readonly class May
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next, string $what): Response
     {
-        if (! $this->visitor->may($what !== 'ask', $what === 'manage')) {
-            throw new HttpException($this->visitor->person() === null ? 401 : 403, 'role');
+        if (! $this->visitor->may(Deed::from($what))) {
+            $name = $this->visitor->name();
+            if ($name !== null) {
+                Audit::add($name, 'role.refused', $request->method().' '.$request->path());
+            }
+            throw new HttpException(Visitor::areAsked() && $name === null ? 401 : 403, 'role');
         }
         $response = $next($request);
-        if ($what !== 'ask' && ! $request->isMethod('GET') && $response->isSuccessful() && Visitor::areAsked()) {
-            $subject = $request->attributes->get('subject') ?? current($request->route()?->originalParameters() ?? []);
-            Audit::add((string) $this->visitor->name(), (string) $request->route()?->getName(), is_string($subject) ? $subject : '');
+        // A door with a name is one whose use is written down.
+        $route = $request->route();
+        if ($route instanceof Route && $route->getName() !== null && $response->isSuccessful() && Visitor::areAsked()) {
+            $subject = $request->attributes->get('subject') ?? current($route->originalParameters());
+            Audit::add((string) $this->visitor->name(), (string) $route->getName(), is_string($subject) ? $subject : '');
         }
 
         return $response;

@@ -237,7 +237,8 @@ export const api = {
   arrange: (id: string, version: number, arrangement: string) =>
     call<SavedJob>("POST", `jobs/${id}/arrangement`, { version, arrangement } satisfies ArrangementRequest),
   importFile: (text: string) => call<SavedJob>("POST", "jobs/import", text),
-  mend: (id: string, text: string) => call<SavedJob>("POST", `jobs/${id}/mend`, text),
+  mend: (id: string, version: number, text: string) =>
+    call<SavedJob>("POST", `jobs/${id}/mend?version=${String(version)}`, text),
   remove: (id: string, version: number) => call<undefined>("DELETE", `jobs/${id}`, withVersion(version)),
   erase: (id: string, version: number) => call<undefined>("POST", `jobs/${id}/erase`, withVersion(version)),
   archive: (id: string, version: number, isArchived: boolean) =>

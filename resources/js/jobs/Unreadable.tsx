@@ -31,7 +31,7 @@ export function Unreadable({ job, attempt }: Props) {
           label="Import the mended file"
           name={`Mended file of ${job.title}`}
           accept=".json,application/json"
-          onFile={(chosen) => void attempt(async () => api.mend(job.id, await chosen.text()))}
+          onFile={(chosen) => void attempt(async () => api.mend(job.id, job.version, await chosen.text()))}
         />
         <Button onClick={() => void attempt(() => api.undo(job.id, job.version))}>Undo the last change</Button>
       </div>
