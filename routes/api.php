@@ -78,8 +78,8 @@ Route::middleware([May::class.':ask', SubstituteBindings::class])->group(functio
     Route::get('trail', [TrailController::class, 'choices']);
     Route::post('trail', [TrailController::class, 'unknown']);
     Route::post('log-columns', [LogController::class, 'columns']);
-    Route::post('jobs/{job}/tasks/{kind}', [TaskController::class, 'begin'])->whereIn('kind', TaskKind::cases());
-    Route::get('jobs/{job}/tasks/{kind}', [TaskController::class, 'latest'])->whereIn('kind', TaskKind::cases());
+    Route::post('jobs/{job}/tasks/{kind}', [TaskController::class, 'begin'])->whereIn('kind', TaskKind::named());
+    Route::get('jobs/{job}/tasks/{kind}', [TaskController::class, 'latest'])->whereIn('kind', TaskKind::named());
     Route::get('tasks/{task}', [TaskController::class, 'show']);
     Route::delete('tasks/{task}', [TaskController::class, 'stop'])->name('task.stop');
 });

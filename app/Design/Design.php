@@ -50,7 +50,7 @@ final class Design
     public function __construct(
         public readonly array $file,
         public readonly Brief $brief,
-        private readonly string $key,
+        public readonly string $key,
         private readonly JobFile $files,
         private readonly Shelf $shelf,
         private readonly Wording $wording,
@@ -155,6 +155,12 @@ final class Design
     public function proofSummary(): ProofSummary
     {
         return $this->kept('proof-summary', fn (): ProofSummary => ProofSummary::of($this->proof()));
+    }
+
+    /** Whether its proof is there without being worked out. */
+    public function isProven(): bool
+    {
+        return $this->cache->get("proof-answer/{$this->key}") !== null && $this->cache->get("proof-summary/{$this->key}") !== null;
     }
 
     /** JSON that fits schema/proof.json: the proof with its remedies evaluated on the file. */

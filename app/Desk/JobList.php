@@ -33,7 +33,7 @@ final readonly class JobList
         // The sign keeps SQLite to the order's own index: few rows are looked at until the page is full.
         $found = $this->found($query, '+')->select('jobs.id');
         // An order by names would tell them.
-        $sort = $this->discretion->isKept() ? JobSort::Changed : $query->sort;
+        $sort = $this->discretion->isKept ? JobSort::Changed : $query->sort;
         [$column, $way] = $sort->order();
         $found->orderBy($column, $way)->orderBy('id', $way)->limit(self::PAGE + 1);
         $after = $query->after;
@@ -66,7 +66,7 @@ final readonly class JobList
         if ($query->state !== null) {
             $found->where('state', $query->state->value);
         }
-        $words = $query->words($this->discretion->isKept() ? self::PRIVATE : []);
+        $words = $query->words($this->discretion->isKept ? self::PRIVATE : []);
         if ($words !== null) {
             $found->whereRaw(
                 "{$sign}jobs.id IN (SELECT job_texts.job_id FROM job_words JOIN job_texts ON job_texts.id = job_words.rowid WHERE job_words MATCH ?)", [$words],
@@ -88,7 +88,7 @@ final readonly class JobList
 
         return [
             'id' => $job->id, 'version' => $job->version, 'savedAt' => $job->updated_at->toIso8601ZuluString(), 'isArchived' => $job->archived_at !== null, ...$row ?? [],
-            ...($this->discretion->isKept() ? ['customer' => ''] : []),
+            ...($this->discretion->isKept ? ['customer' => ''] : []),
         ];
     }
 }

@@ -7,6 +7,7 @@ namespace App\Handover;
 use App\Models\Job;
 use App\Models\JobRecord;
 use App\Models\RecordKind;
+use App\People\Discretion;
 use LampThread\Exchange\HandoverPresenter;
 
 /** How the handover of a job stands: its tests, its work, what was read and ticked of them, what the readings say, and what still lacks. */
@@ -36,9 +37,9 @@ final readonly class Standing
         $this->readings = $readings;
     }
 
-    public static function of(Job $job, HandoverPresenter $handover): self
+    public static function of(Job $job, HandoverPresenter $handover, Discretion $discretion): self
     {
-        return new self(JobRecord::ofJob($job), $handover, OwnMinutes::bySteps());
+        return new self(JobRecord::ofJob($job, $discretion), $handover, OwnMinutes::bySteps());
     }
 
     /** Of a job nothing was done to yet. */

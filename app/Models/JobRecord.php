@@ -48,11 +48,11 @@ final class JobRecord extends Model
     }
 
     /** @return list<array<string, mixed>> what goes along with the job’s file */
-    public static function carried(Job $job): array
+    public static function carried(Job $job, Discretion $discretion): array
     {
         return array_values(array_map(
             static fn (self $record): array => array_diff_key($record->open(), ['id' => 1, 'job' => 1]),
-            array_filter(self::ofJob($job), static fn (self $record): bool => $record->kind !== RecordKind::Photograph),
+            array_filter(self::ofJob($job, $discretion), static fn (self $record): bool => $record->kind !== RecordKind::Photograph),
         ));
     }
 
@@ -65,9 +65,9 @@ final class JobRecord extends Model
         ];
     }
 
-    /** @return list<self> of a job, the oldest first, as far as they are for whoever asks */
-    public static function ofJob(Job $job): array
+    /** @return list<self> of a job, the oldest first, as far as they are for whoever reads them */
+    public static function ofJob(Job $job, Discretion $discretion): array
     {
-        return app(Discretion::class)->records(array_values(self::query()->where('job_id', $job->id)->orderBy('at')->orderBy('number')->get()->all()));
+        return $discretion->records(array_values(self::query()->where('job_id', $job->id)->orderBy('at')->orderBy('number')->get()->all()));
     }
 }

@@ -12,11 +12,12 @@ use LampThread\Exchange\JobFile;
 /** The one rule of what is kept from those who do not see customers: whose job it is, and what people wrote or photographed of it. */
 final readonly class Discretion
 {
-    public function __construct(private Visitor $visitor) {}
+    public function __construct(public bool $isKept) {}
 
-    public function isKept(): bool
+    /** Towards whoever asks. */
+    public static function towards(Visitor $visitor): self
     {
-        return ! $this->visitor->seesCustomers();
+        return new self(! $visitor->seesCustomers());
     }
 
     /**
@@ -25,12 +26,12 @@ final readonly class Discretion
      */
     public function file(array $file): array
     {
-        return $this->isKept() ? JobFile::withoutCustomer($file) : $file;
+        return $this->isKept ? JobFile::withoutCustomer($file) : $file;
     }
 
     public function about(JobNotes $job): JobNotes
     {
-        return $this->isKept() ? new JobNotes($job->title, '', $job->vehicle, '') : $job;
+        return $this->isKept ? new JobNotes($job->title, '', $job->vehicle, '') : $job;
     }
 
     /**
@@ -39,7 +40,7 @@ final readonly class Discretion
      */
     public function records(array $records): array
     {
-        if (! $this->isKept()) {
+        if (! $this->isKept) {
             return $records;
         }
         foreach ($records as $record) {

@@ -7,18 +7,12 @@ namespace App\Plans;
 use LampThread\Plans\Judged;
 use Symfony\Component\Process\Process;
 
-/**
- * The second part of a search, in a process of its own, so that two cores work on it. Question and answer go through files: a pipe that nobody
- * reads meanwhile would hold it up.
- */
+/** The second part of a search, in a process of its own, so that two cores work on it. Nothing of it lies in a file: who is killed leaves nothing. */
 final readonly class OtherPart
 {
-    /** How its files are called. */
-    public const NAMED = 'lamp-plan-';
-
     private const WITHIN_S = 300;
 
-    private function __construct(private Process $process, private string $question, private string $answer) {}
+    private function __construct(private Process $process) {}
 
     /**
      * @param  array<string, mixed>  $file  of the job
@@ -26,14 +20,18 @@ final readonly class OtherPart
      */
     public static function begin(array $file, array $question): self
     {
-        $asked = (string) tempnam(sys_get_temp_dir(), self::NAMED);
-        $answer = (string) tempnam(sys_get_temp_dir(), self::NAMED);
-        file_put_contents($asked, json_encode(['file' => $file, 'question' => (object) $question]));
         $fast = ['-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M'];
-        $process = new Process([PHP_BINARY, ...$fast, base_path('artisan'), 'lamp:plan-part', $asked, $answer], timeout: self::WITHIN_S);
+        $process = new Process([PHP_BINARY, ...$fast, base_path('artisan'), 'lamp:plan-part'], timeout: self::WITHIN_S);
+        $process->setInput((string) json_encode(['file' => $file, 'question' => (object) $question]));
         $process->start();
 
-        return new self($process, $asked, $answer);
+        return new self($process);
+    }
+
+    /** Takes what it has said so far: it would wait for that before it said more. */
+    public function listen(): void
+    {
+        $this->process->isRunning();
     }
 
     /**
@@ -44,12 +42,10 @@ final readonly class OtherPart
     public function judged(): iterable
     {
         $this->process->wait();
-        $lines = file($this->answer, FILE_IGNORE_NEW_LINES) ?: [];
-        $this->clear();
         if (! $this->process->isSuccessful()) {
             throw new \RuntimeException("The second half of the plans failed: {$this->process->getErrorOutput()}");
         }
-        foreach ($lines as $line) {
+        foreach (array_filter(explode("\n", $this->process->getOutput())) as $line) {
             [$number, $judged] = unserialize((string) base64_decode($line));
             yield $number => $judged;
         }
@@ -59,12 +55,5 @@ final readonly class OtherPart
     public function stop(): void
     {
         $this->process->stop(0);
-        $this->clear();
-    }
-
-    private function clear(): void
-    {
-        @unlink($this->question);
-        @unlink($this->answer);
     }
 }

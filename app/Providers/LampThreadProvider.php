@@ -7,8 +7,12 @@ namespace App\Providers;
 use App\Design\Designs;
 use App\Design\Kept;
 use App\Keep\Backups;
+use App\Keep\Database;
 use App\Models\Part;
+use App\People\Discretion;
+use App\People\Visitor;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\ServiceProvider;
 use LampThread\Exchange\JobFile;
 use LampThread\Exchange\Wording;
@@ -22,12 +26,21 @@ final class LampThreadProvider extends ServiceProvider
         $this->app->scoped(JobFile::class, fn (): JobFile => JobFile::standard($this->app->make(Shelf::class)));
         $this->app->scoped(Wording::class, static fn (): Wording => Wording::english());
         $this->app->scoped(Designs::class);
+        $this->app->bind(Discretion::class, fn (): Discretion => Discretion::towards($this->app->make(Visitor::class)));
         $this->app->singleton(Kept::class, static fn (): Kept => new Kept(cache()->store()));
         $this->app->singleton(Backups::class, static fn (): Backups => new Backups((string) config('app.backups')));
     }
 
     public function boot(): void
     {
+        // A worker that holds a database file which was put aside begins anew on the one that took its place.
+        $begun = @fileinode(Database::path());
+        Queue::looping(static function () use ($begun): void {
+            clearstatcache();
+            if (@fileinode(Database::path()) !== $begun) {
+                app('queue.worker')->shouldQuit = true;
+            }
+        });
         // A request is what its method says: no parameter or header makes another of it.
         Request::setAllowedHttpMethodOverride([]);
     }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Tasks;
 
-use App\Design\Design;
 use App\Design\Designs;
 use App\Http\Requests\RoadRequest;
+use App\Models\Job;
 use App\Models\OwnDrive;
 use LampThread\Exchange\BandPresenter;
 use LampThread\Exchange\Schema;
@@ -32,8 +32,9 @@ final readonly class BandWork implements Work
         OwnDrive::asked(RoadRequest::of($question));
     }
 
-    public function rows(Design $design, \stdClass $question): array
+    public function rows(Job $job, \stdClass $question): array
     {
+        $design = $this->designs->of($job->file());
         $asked = RoadRequest::of($question);
         $drive = OwnDrive::asked($asked);
         $settings = [[Message::of('road.as-it-stands'), $design]];

@@ -4,19 +4,21 @@ declare(strict_types=1);
 
 namespace App\Tasks;
 
-use App\Design\Design;
+use App\Design\Designs;
+use App\Models\Job;
 use LampThread\Exchange\ProofPresenter;
 use LampThread\Exchange\Wording;
 
 /** Pairs of a fault nobody notices and any second one, a row for each first: fits schema/proof-pairs.json. */
 final readonly class PairsWork implements Work
 {
-    public function __construct(private Wording $wording) {}
+    public function __construct(private Designs $designs, private Wording $wording) {}
 
     public function check(\stdClass $question): void {}
 
-    public function rows(Design $design, \stdClass $question): array
+    public function rows(Job $job, \stdClass $question): array
     {
+        $design = $this->designs->of($job->file());
         $pairs = $design->faultPairs();
         $rows = function () use ($pairs): iterable {
             foreach ($pairs->firsts as $first) {

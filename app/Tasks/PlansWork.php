@@ -8,6 +8,7 @@ use App\Design\Design;
 use App\Design\Designs;
 use App\Design\Kept;
 use App\Http\Requests\Body;
+use App\Models\Job;
 use App\Plans\OtherPart;
 use App\Plans\PlanReport;
 use App\Plans\PlanSearch;
@@ -33,8 +34,9 @@ final readonly class PlansWork implements Work
         PlanReader::read(self::asked($question));
     }
 
-    public function rows(Design $design, \stdClass $question): array
+    public function rows(Job $job, \stdClass $question): array
     {
+        $design = $this->designs->of($job->file());
         $key = 'plans/'.md5((string) json_encode([$design->file, $question]))."/{$this->designs->build->id}";
         $kept = $this->cache->get($key);
 
@@ -58,6 +60,7 @@ final readonly class PlansWork implements Work
                 if ($done === 0 || $done % $every === 0) {
                     yield $this->wording->worded($report->progress(microtime(true) - $begun));
                 }
+                $other->listen();
                 $done++;
             }
             $isWhole = true;

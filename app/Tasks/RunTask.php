@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Tasks;
 
-use App\Design\Designs;
 use Illuminate\Contracts\Container\Container;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
@@ -21,14 +20,19 @@ final class RunTask implements ShouldQueue
 
     public function __construct(private readonly string $taskId) {}
 
-    public function handle(Designs $designs, Container $container): void
+    public function handle(Container $container): void
     {
         $task = Task::query()->find($this->taskId);
         if ($task === null || ! $task->moveTo(TaskState::Running, TaskState::Waiting)) {
             return;
         }
-        $work = $container->make($task->kind->work());
-        [$of, $rows] = $work->rows($designs->of($task->job->file()), (object) json_decode($task->question));
+        // The job has moved on: nobody waits for this any more.
+        if ($task->job->version !== $task->version) {
+            $task->moveTo(TaskState::Stopped, TaskState::Running);
+
+            return;
+        }
+        [$of, $rows] = $container->make($task->kind->work())->rows($task->job, (object) json_decode($task->question));
         $task->forceFill(['of' => $of])->save();
         foreach ($rows as $row) {
             if (Task::query()->whereKey($task->id)->value('state') !== TaskState::Running) {

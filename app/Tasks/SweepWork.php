@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Tasks;
 
-use App\Design\Design;
+use App\Design\Designs;
 use App\Http\Requests\RoadRequest;
+use App\Models\Job;
 use App\Models\OwnDrive;
 use LampThread\Exchange\Schema;
 use LampThread\Message\InvalidInput;
@@ -18,7 +19,7 @@ use LampThread\Road\Vehicle;
 /** Many set points driven, on one drive or over a year of them, a row for each gap: fits schema/sweep.json. */
 final readonly class SweepWork implements Work
 {
-    public function __construct(private Schema $schema, private Shelf $shelf) {}
+    public function __construct(private Designs $designs, private Schema $schema, private Shelf $shelf) {}
 
     public function check(\stdClass $question): void
     {
@@ -26,8 +27,9 @@ final readonly class SweepWork implements Work
         self::drives(RoadRequest::of($question));
     }
 
-    public function rows(Design $design, \stdClass $question): array
+    public function rows(Job $job, \stdClass $question): array
     {
+        $design = $this->designs->of($job->file());
         $asked = RoadRequest::of($question);
         $drives = self::drives($asked);
         $rows = function () use ($design, $asked, $drives): iterable {

@@ -21,6 +21,7 @@ use Illuminate\Support\Facades\DB;
  * @property string $question JSON
  * @property TaskState $state
  * @property int $of
+ * @property string|null $by who asked for it; null on one machine alone
  * @property Carbon $updated_at
  * @property Job $job
  */
@@ -42,12 +43,6 @@ final class Task extends Model
     public function job(): BelongsTo
     {
         return $this->belongsTo(Job::class);
-    }
-
-    /** The last of a kind that was asked of a job as it stands; null where none was. */
-    public static function latest(Job $job, string $build, TaskKind $kind): ?self
-    {
-        return self::query()->where(['job_id' => $job->id, 'version' => $job->version, 'build' => $build, 'kind' => $kind->value])->orderByDesc('id')->first();
     }
 
     public function isSilent(): bool

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Tasks;
 
-use App\Design\Design;
+use App\Models\Job;
 use LampThread\Message\InvalidInput;
 
 /** Long work on one job, row by row. */
@@ -20,5 +20,5 @@ interface Work
     /**
      * @return array{int, iterable<array<string, mixed>>} how many rows there will be, and the rows as they come
      */
-    public function rows(Design $design, \stdClass $question): array;
+    public function rows(Job $job, \stdClass $question): array;
 }

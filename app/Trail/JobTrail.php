@@ -7,6 +7,7 @@ namespace App\Trail;
 use App\Models\Job;
 use App\Models\JobRecord;
 use App\Models\RecordKind;
+use App\People\Discretion;
 use LampThread\Diagnosis\Answer;
 use LampThread\Diagnosis\FaultTable;
 use LampThread\Diagnosis\Symptom;
@@ -32,10 +33,10 @@ final readonly class JobTrail
      */
     private function __construct(public array $seen, public array $answers, public array $outdated, public array $found) {}
 
-    public static function of(Job $job, FaultTable $table): self
+    public static function of(Job $job, FaultTable $table, Discretion $discretion): self
     {
         [$seen, $answers, $outdated, $found] = [[], [], [], []];
-        foreach (JobRecord::ofJob($job) as $record) {
+        foreach (JobRecord::ofJob($job, $discretion) as $record) {
             if ($record->kind === RecordKind::Fault) {
                 array_unshift($found, ['what' => (string) $record->data['text'], 'by' => $record->by, 'at' => $record->at->toIso8601ZuluString()]);
                 [$seen, $answers, $outdated] = [[], [], []];

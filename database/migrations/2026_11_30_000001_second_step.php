@@ -27,6 +27,9 @@ return new class extends Migration
         Schema::table('practice_runs', function (Blueprint $table): void {
             $table->string('job_id')->nullable()->index()->comment('job of the workshop it is on; null on a lesson')->references('id')->on('jobs')->cascadeOnDelete();
         });
+        Schema::table('tasks', function (Blueprint $table): void {
+            $table->string('by')->nullable()->comment('who asked for it; null on one machine alone');
+        });
         $this->bindRuns();
     }
 

@@ -166,7 +166,8 @@ final class JobsTest extends TestCase
 
         $exported = (string) $this->get("/api/jobs/{$broken}/file")->assertOk()->getContent();
         self::assertSame($pointer === '', json_decode($exported) === null);
-        $this->postText("/api/jobs/{$broken}/mend", (string) file_get_contents(Orchard::PATH))->assertOk();
+        $this->postText("/api/jobs/{$broken}/mend", (string) file_get_contents(Orchard::PATH))->assertConflict();
+        $this->postText("/api/jobs/{$broken}/mend?version=1", (string) file_get_contents(Orchard::PATH))->assertOk();
         self::assertSame([], array_column($this->getJson('/api/jobs')->json('rows'), 'problems', 'id')[$broken]);
     }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Plans\OtherPart;
 use App\Tasks\RunTask;
 use App\Tasks\Task;
 use Illuminate\Database\Events\QueryExecuted;
@@ -66,7 +65,7 @@ final class PlansTest extends TestCase
         app()->call([new RunTask($task), 'handle']);
         self::assertSame('stopped', $this->getJson("/api/tasks/{$task}")->json('state'));
         self::assertSame(2, DB::table('task_rows')->count(), 'what stands by then stays to be looked at');
-        self::assertSame([], glob(sys_get_temp_dir().'/'.OtherPart::NAMED.'*') ?: [], 'and the other half is ended');
+        self::assertSame('', trim((string) shell_exec('pgrep -P '.getmypid().' -f lamp:plan-part')), 'and the other half is ended');
     }
 
     public function test_what_cannot_be_asked_is_named(): void

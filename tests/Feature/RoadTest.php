@@ -101,9 +101,10 @@ final class RoadTest extends TestCase
         $heavy = $this->postJson("/api/jobs/{$id}/road", ['drive' => $drive, 'trailerKg' => 3000])->assertOk()->json('outcomes.0.peakC');
         self::assertGreaterThan($hot + 1, $heavy, 'a trailer is pulled up the hill');
 
-        self::assertEquals($made, $this->getJson("/api/drives/{$drive}/legs")->assertOk()->json());
+        self::assertEquals([...$made, 'version' => 1], $this->getJson("/api/drives/{$drive}/legs")->assertOk()->json());
         $level = [...$made, 'legs' => [$leg(15, 30, 0)]];
-        $other = $this->postJson("/api/jobs/{$id}/road/drives/made?inPlaceOf={$drive}", $level)->assertCreated()->json('id');
+        $other = $this->postJson("/api/jobs/{$id}/road/drives/made?inPlaceOf={$drive}", [...$level, 'version' => 1])->assertCreated()->json('id');
+        $this->postJson("/api/jobs/{$id}/road/drives/made?inPlaceOf={$drive}", [...$made, 'version' => 1])->assertConflict();
         self::assertLessThan($hot, $this->postJson("/api/jobs/{$id}/road", ['drive' => $other])->json('outcomes.0.peakC'));
         self::assertCount(1, array_filter($this->postJson("/api/jobs/{$id}/road", ['drive' => $other])->json('drives'), static fn (array $one): bool => $one['isOwn']));
 

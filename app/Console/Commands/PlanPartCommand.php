@@ -9,11 +9,12 @@ use Illuminate\Console\Command;
 use LampThread\Exchange\JobFile;
 use LampThread\Exchange\PlanReader;
 use LampThread\Parts\Shelf;
+use Symfony\Component\Console\Output\OutputInterface;
 
-/** The second half of a search for plans; App\Plans\OtherPart reads what it writes. */
+/** The second half of a search for plans, asked on its input; App\Plans\OtherPart reads what it prints. */
 final class PlanPartCommand extends Command
 {
-    protected $signature = 'lamp:plan-part {asked : file with job and question} {answer : file for what comes of it}';
+    protected $signature = 'lamp:plan-part';
 
     protected $description = 'Judges the second half of the plans of a job; used by the program itself';
 
@@ -21,10 +22,10 @@ final class PlanPartCommand extends Command
 
     public function handle(JobFile $files, Shelf $shelf): int
     {
-        $asked = json_decode((string) file_get_contents((string) $this->argument('asked')), true, flags: JSON_THROW_ON_ERROR);
+        $asked = json_decode((string) stream_get_contents(STDIN), true, flags: JSON_THROW_ON_ERROR);
         $search = new PlanSearch($files->decode(JobFile::encode($asked['file'])), PlanReader::read($asked['question']), $files, $shelf);
         foreach ($search->judged(1, 2) as $number => $judged) {
-            file_put_contents((string) $this->argument('answer'), base64_encode(serialize([$number, $judged]))."\n", FILE_APPEND);
+            $this->output->writeln(base64_encode(serialize([$number, $judged])), OutputInterface::OUTPUT_RAW);
         }
 
         return self::SUCCESS;

@@ -4,26 +4,25 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Documents\Dossier;
 use App\Documents\FollowUp;
+use App\Documents\JobPapers;
 use App\Documents\Labels;
 use App\Documents\Paper;
-use App\Handover\Standing;
-use App\Handover\Workshop;
 use App\Http\SavedJob;
 use App\Models\Job;
-use App\Models\JobLog;
 use App\Models\JobRecord;
 use App\People\Discretion;
+use App\Tasks\TaskKind;
+use App\Tasks\Tasks;
+use App\Tasks\TaskState;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 use LampThread\Exchange\CarriedParts;
 use LampThread\Exchange\ConditionsReader;
 use LampThread\Exchange\CutListCsv;
-use LampThread\Exchange\HandoverPresenter;
 use LampThread\Exchange\JobFile;
-use LampThread\Exchange\Log\LogPresenter;
 use LampThread\Exchange\PartsList;
 use LampThread\Exchange\SpiceNetlist;
 use LampThread\Exchange\ThreadsSvg;
@@ -42,8 +41,8 @@ final readonly class ExportController
     public function file(Job $job, CarriedParts $parts): Response
     {
         // What does not read may tell anything anywhere.
-        $file = $this->discretion->isKept() ? $this->discretion->file($this->saved->design($job)->file) : $job->file();
-        $record = $this->discretion->isKept() ? [] : JobRecord::carried($job);
+        $file = $this->discretion->isKept ? $this->discretion->file($this->saved->design($job)->file) : $job->file();
+        $record = $this->discretion->isKept ? [] : JobRecord::carried($job, $this->discretion);
         $text = $file === [] ? $job->storedFile() : JobFile::encode([
             ...$parts->added($file, array_column($job->revision()->sizes ?? [], 'part')), ...($record === [] ? [] : ['record' => $record]),
         ]);
@@ -85,17 +84,18 @@ final readonly class ExportController
         return $this->download($job, $spreadsheet, 'parts.fods', 'application/vnd.oasis.opendocument.spreadsheet-flat-xml');
     }
 
-    /** The query names the paper: a4 or letter. */
-    public function dossier(Request $request, Job $job, Dossier $dossier): Response
+    /** The query names the paper: a4 or letter. Where it is not made yet a worker makes it: then it is asked for again. */
+    public function dossier(Request $request, Job $job, JobPapers $papers, Tasks $tasks): Response|JsonResponse
     {
         $size = self::size($request);
-        $design = $this->saved->design($job);
-        $standing = $this->wording->worded(Standing::of($job, new HandoverPresenter($design->sizing()))->answer());
-        $about = $this->discretion->about($design->brief->job);
-        $compared = JobLog::compared($job);
-        $comparison = $compared === null ? null : $this->wording->worded(LogPresenter::comparison($compared));
+        $pdf = $papers->kept($job, $size, $this->discretion);
+        if ($pdf === null) {
+            $task = $tasks->begin($job, TaskKind::Dossier, (object) ['paper' => $size, 'isKept' => $this->discretion->isKept]);
+            // Where nothing can be kept, as on a full disk, it is made at once.
+            $pdf = $papers->kept($job, $size, $this->discretion) ?? ($task->state === TaskState::Done ? $papers->make($job, $size, $this->discretion) : null);
+        }
 
-        return $this->download($job, $dossier->pdf($design, $standing, $comparison, $job->version, $size, gmdate('Y-m-d'), $about, Workshop::kept()), 'pdf', 'application/pdf');
+        return $pdf === null ? TaskController::pending($task) : $this->download($job, $pdf, 'pdf', 'application/pdf');
     }
 
     public function labels(Request $request, Job $job, Labels $labels): Response

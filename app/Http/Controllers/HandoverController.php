@@ -11,6 +11,7 @@ use App\Http\Requests\Body;
 use App\Http\SavedJob;
 use App\Models\Job;
 use App\Models\JobRecord;
+use App\People\Discretion;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -29,11 +30,11 @@ final readonly class HandoverController
 
     private const LONGEST_NAME = 60;
 
-    public function __construct(private SavedJob $saved, private Wording $wording, private Body $body, private RecordBook $book) {}
+    public function __construct(private SavedJob $saved, private Wording $wording, private Body $body, private RecordBook $book, private Discretion $discretion) {}
 
     public function show(Job $job): JsonResponse
     {
-        return new JsonResponse($this->wording->worded(Standing::of($job, $this->handover($job))->answer()));
+        return new JsonResponse($this->wording->worded(Standing::of($job, $this->handover($job), $this->discretion)->answer()));
     }
 
     public function write(Request $request, Job $job): JsonResponse
@@ -65,7 +66,7 @@ final readonly class HandoverController
 
     public function picture(Job $job, string $record): Response
     {
-        if (! in_array($record, array_column(JobRecord::ofJob($job), 'id'), true)) {
+        if (! in_array($record, array_column(JobRecord::ofJob($job, $this->discretion), 'id'), true)) {
             abort(404);
         }
         $picture = DB::table('photographs')->where('id', $record)->first() ?? abort(404);
@@ -87,7 +88,7 @@ final readonly class HandoverController
     {
         $handover = $this->handover($job);
 
-        return new Response(ReadingsCsv::write($this->wording->worded(['tests' => $handover->tests()])['tests'], Standing::of($job, $handover)->readings), 200, [
+        return new Response(ReadingsCsv::write($this->wording->worded(['tests' => $handover->tests()])['tests'], Standing::of($job, $handover, $this->discretion)->readings), 200, [
             'Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"readings-{$job->id}.csv\"",
         ]);
     }

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Design\Design;
 use App\Design\Designs;
 use App\Desk\Desk;
 use App\Http\SavedJob;
 use App\Models\Job;
 use App\Models\Revision;
+use App\Tasks\TaskKind;
+use App\Tasks\Tasks;
+use App\Tasks\TaskState;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use LampThread\Exchange\ComparisonPresenter;
@@ -19,23 +23,40 @@ final readonly class ProofController
 {
     private const PAGE = 100;
 
-    public function __construct(private SavedJob $saved, private Designs $designs, private Wording $wording) {}
+    public function __construct(private SavedJob $saved, private Designs $designs, private Wording $wording, private Tasks $tasks) {}
 
+    /** Where it is not there yet a worker works it out: then it is asked for again. */
     public function show(Job $job, Desk $desk): JsonResponse
     {
         $design = $this->saved->design($job);
-        $answer = $design->proofAnswer();
-        $desk->keepProven($job, $design);
+        $pending = $this->pending($job, $design, null);
+        if ($pending === null) {
+            $desk->keepProven($job, $design);
+        }
 
-        return new JsonResponse($answer, json: true);
+        return $pending ?? new JsonResponse($design->proofAnswer(), json: true);
     }
 
     public function compare(Job $job, int $number): JsonResponse
     {
-        $other = $job->revision($number) ?? abort(404);
-        $comparison = Comparison::of($this->designs->of($other->file)->proofSummary(), $this->saved->design($job)->proofSummary());
+        $revision = $job->revision($number) ?? abort(404);
+        $other = $this->designs->of($revision->file);
+        $design = $this->saved->design($job);
 
-        return new JsonResponse(ComparisonPresenter::of($comparison, $this->wording));
+        return $this->pending($job, $design, null) ?? $this->pending($job, $other, $number)
+            ?? new JsonResponse(ComparisonPresenter::of(Comparison::of($other->proofSummary(), $design->proofSummary()), $this->wording));
+    }
+
+    /** @param  int|null  $revision  whose design it is; null for the one that stands */
+    private function pending(Job $job, Design $design, ?int $revision): ?JsonResponse
+    {
+        if ($design->isProven()) {
+            return null;
+        }
+        $task = $this->tasks->begin($job, TaskKind::Proof, (object) ['revision' => $revision]);
+
+        // Where nothing can be kept, as on a full disk, it is worked out at once.
+        return $task->state === TaskState::Done ? null : TaskController::pending($task);
     }
 
     /** The newest, or those before a number: fits schema/revisions.json. */

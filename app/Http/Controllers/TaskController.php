@@ -5,20 +5,23 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Design\Designs;
+use App\Design\Uncomputable;
 use App\Http\Requests\Body;
 use App\Models\Job;
-use App\Tasks\RunTask;
 use App\Tasks\Task;
 use App\Tasks\TaskKind;
+use App\Tasks\Tasks;
 use App\Tasks\TaskState;
 use Illuminate\Contracts\Container\Container;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use RuntimeException;
+use Symfony\Component\HttpKernel\Exception\HttpException;
 
 /** Long work: begun, looked at, stopped. */
 final readonly class TaskController
 {
-    public function __construct(private Designs $designs, private Body $body) {}
+    public function __construct(private Designs $designs, private Body $body, private Tasks $tasks) {}
 
     public function begin(Request $request, Job $job, string $kind, Container $container): JsonResponse
     {
@@ -26,24 +29,14 @@ final readonly class TaskController
         $question = $this->body->of($request, $kind->question());
         $container->make($kind->work())->check($question);
         $this->designs->of($job->file());
-        $text = (string) json_encode($question);
-        $task = Task::latest($job, $this->designs->build->id, $kind);
-        if ($task === null || ! $task->state->isOpen() || $task->isSilent() || $task->question !== $text) {
-            $task?->moveTo(TaskState::Stopped, TaskState::Waiting, TaskState::Running);
-            $task = Task::query()->create([
-                'job_id' => $job->id, 'version' => $job->version, 'build' => $this->designs->build->id, 'kind' => $kind, 'question' => $text,
-                'state' => TaskState::Waiting,
-            ]);
-            RunTask::dispatch($task->id);
-        }
 
-        return $this->show($task->id);
+        return $this->show($this->tasks->begin($job, $kind, $question)->id);
     }
 
     /** The last that was asked of the job as it stands: a page that is opened again finds it. */
     public function latest(Job $job, string $kind): JsonResponse
     {
-        $task = Task::latest($job, $this->designs->build->id, TaskKind::from($kind));
+        $task = $this->tasks->latest($job, TaskKind::from($kind));
 
         return new JsonResponse($task === null ? 'null' : $task->answer(), json: true);
     }
@@ -55,8 +48,20 @@ final readonly class TaskController
 
     public function stop(string $task): JsonResponse
     {
-        Task::query()->findOrFail($task)->moveTo(TaskState::Stopped, TaskState::Waiting, TaskState::Running);
+        $meant = Task::query()->findOrFail($task);
+        if (! $this->tasks->mayStop($meant)) {
+            throw new HttpException(403, 'role');
+        }
+        $meant->moveTo(TaskState::Stopped, TaskState::Waiting, TaskState::Running);
 
         return $this->show($task);
+    }
+
+    /** What is not there yet: the same is asked for again until it is. */
+    public static function pending(Task $task): JsonResponse
+    {
+        return $task->state === TaskState::Failed
+            ? throw new Uncomputable(new RuntimeException("Task {$task->id} has failed."))
+            : new JsonResponse($task->answer(), 202, json: true);
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\Body;
 use App\Http\SavedJob;
 use App\Models\Job;
+use App\People\Discretion;
 use App\Trail\FoundFaults;
 use App\Trail\JobTrail;
 use App\Trail\UnknownVehicle;
@@ -24,14 +25,14 @@ use LampThread\Message\Message;
 /** Looking for a fault: of a job, where its record tells how far it is; or of a vehicle nobody knows. */
 final readonly class TrailController
 {
-    public function __construct(private SavedJob $saved, private Wording $wording, private Body $body, private UnknownVehicle $unknown) {}
+    public function __construct(private SavedJob $saved, private Wording $wording, private Body $body, private UnknownVehicle $unknown, private Discretion $discretion) {}
 
     public function show(Request $request, Job $job): JsonResponse
     {
         $design = $this->saved->design($job);
         $circuit = $design->circuit();
         $table = $design->faultTable()->weighedBy(new FailureRates($circuit, FoundFaults::counts()));
-        $standing = JobTrail::of($job, $table);
+        $standing = JobTrail::of($job, $table, $this->discretion);
         $tools = AnswerReader::tools(array_values(array_filter(explode(',', $request->query->getString('tools')))));
         $trail = $standing->seen === [] ? null : (new TrailPresenter([$circuit]))->of(
             new Trail($table, new LampReading([$circuit], $design->brief->supply->systemV), $standing->seen, $standing->answers, $tools), $standing->seen, $standing->answers,
