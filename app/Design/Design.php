@@ -13,6 +13,7 @@ use LampThread\Exchange\BriefForm;
 use LampThread\Exchange\DesignPresenter;
 use LampThread\Exchange\EvaluatedProof;
 use LampThread\Exchange\JobFile;
+use LampThread\Exchange\Picks;
 use LampThread\Exchange\ProofPresenter;
 use LampThread\Exchange\RoadPresenter;
 use LampThread\Exchange\Wording;
@@ -124,7 +125,7 @@ final class Design
     /** JSON that fits schema/form.json. */
     public function form(): string
     {
-        return $this->kept('form', fn (): string => self::json($this->wording->worded(BriefForm::of($this->brief, $this->file))));
+        return $this->kept('form', fn (): string => self::json($this->wording->worded(Picks::named(BriefForm::of($this->brief, $this->file)))));
     }
 
     /** JSON that fits schema/road-advice.json. */

@@ -9,6 +9,7 @@ use App\Design\Designs;
 use App\Design\Kept;
 use App\Design\Uncomputable;
 use App\Handover\RecordBook;
+use App\Http\Requests\ChangeRequest;
 use App\Keep\Database;
 use App\Models\Content;
 use App\Models\Job;
@@ -19,9 +20,11 @@ use App\Models\Revision;
 use App\People\Visitor;
 use Illuminate\Support\Facades\DB;
 use LampThread\Exchange\Arrangements;
+use LampThread\Exchange\BriefForm;
 use LampThread\Exchange\CarriedParts;
 use LampThread\Exchange\Changes;
 use LampThread\Exchange\JobFile;
+use LampThread\Exchange\Picks;
 use LampThread\Exchange\ValueParser;
 use LampThread\Exchange\Wording;
 use LampThread\Message\InvalidInput;
@@ -59,8 +62,9 @@ final readonly class Desk
     /** @throws OutOfStep when the job has moved on since $version */
     public function arrange(Job $job, int $version, string $arrangement): void
     {
-        $changes = Arrangements::changes($arrangement, $this->designs->of($job->file())->file);
-        $this->change($job, $version, 'Another arrangement', $changes, []);
+        $file = $this->designs->of($job->file())->file;
+        $changed = Changes::apply($file, Arrangements::changes($arrangement, $file));
+        $job->change($version, 'Another arrangement', $this->content($this->designs->decode(JobFile::encode($changed))));
     }
 
     public function start(string $json, string $label, ?string $id = null): Job
@@ -113,20 +117,29 @@ final readonly class Desk
     }
 
     /**
-     * @param  array<string, mixed>  $changes  place to value
-     * @param  array<string, string>  $typed  place to text
+     * A change on the job as it is by now. One that was made already, and whose answer was lost on the way, is not made again.
      *
      * @throws InvalidInput
      * @throws OutOfStep
      */
-    public function change(Job $job, int $version, string $label, array $changes, array $typed): void
+    public function change(Job $job, ChangeRequest $asked): void
     {
-        if ($job->version !== $version) {
+        if ($asked->id !== null && $job->hasTaken($asked->id)) {
+            return;
+        }
+        if ($job->version !== $asked->version) {
             throw new OutOfStep;
         }
+        if ($asked->madeOn !== null && $asked->madeOn !== $job->version) {
+            throw InvalidInput::at('', Message::of('input.no-such-pick'));
+        }
         $file = $this->designs->of($job->file())->file;
-        $changed = Changes::apply($file, [...$changes, ...$this->values->values($typed, $file)]);
-        $job->change($version, $label, $this->content($this->designs->decode(JobFile::encode($changed))));
+        $file = Changes::apply($file, [...$asked->changes, ...$this->values->values($asked->typed, $file)]);
+        foreach ($asked->picks as $pick) {
+            $file = $this->designs->decode(JobFile::encode($file));
+            $file = Changes::apply($file, Picks::changes(BriefForm::of($this->designs->of($file)->brief, $file), $pick));
+        }
+        $job->change($asked->version, $asked->label, $this->content($this->designs->decode(JobFile::encode($file))), $asked->id, $asked->window);
     }
 
     /**

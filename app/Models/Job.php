@@ -77,6 +77,12 @@ final class Job extends Model
         return $this->revisions()->where('parent', $this->head)->orderByDesc('number')->first();
     }
 
+    /** Whether a change was made already. */
+    public function hasTaken(string $change): bool
+    {
+        return DB::table('sent_changes')->where('id', $change)->where('job_id', $this->id)->exists();
+    }
+
     /** @return array<string, mixed> */
     public function file(): array
     {
@@ -92,19 +98,26 @@ final class Job extends Model
     /**
      * Takes a change on. What was undone before stays in the history.
      *
+     * @param  string|null  $id  of the change, by which it is known when it comes again
+     * @param  string|null  $window  of the browser it was made in
+     *
      * @throws OutOfStep when the job has moved on since $version
      */
-    public function change(int $version, string $label, Content $content): void
+    public function change(int $version, string $label, Content $content, ?string $id = null, ?string $window = null): void
     {
-        $this->moveOn($version, function () use ($label, $content): void {
+        $this->moveOn($version, function () use ($label, $content, $id, $window): void {
+            if ($id !== null) {
+                DB::table('sent_changes')->insert(['id' => $id, 'job_id' => $this->id, 'created_at' => now()]);
+            }
             $standing = $this->revision();
-            $isSame = $standing !== null && $this->head > 1 && $standing->label === $label && $this->undone() === null
-                && $standing->updated_at->diffInSeconds(now()) < self::SAME_CHANGE_S;
+            // Typed on by the same person in the same window.
+            $isSame = $standing !== null && $this->head > 1 && $standing->label === $label && $standing->by === $content->by && $standing->window === $window
+                && $this->undone() === null && $standing->updated_at->diffInSeconds(now()) < self::SAME_CHANGE_S;
             if ($isSame) {
                 $standing->update($content->columns());
             } else {
                 $number = 1 + (int) $this->revisions()->max('number');
-                $this->revisions()->create(['number' => $number, 'parent' => $this->head, 'label' => $label, ...$content->columns()]);
+                $this->revisions()->create(['number' => $number, 'parent' => $this->head, 'label' => $label, 'window' => $window, ...$content->columns()]);
                 $this->head = $number;
             }
             $this->keepRow($content->row, $content->build);

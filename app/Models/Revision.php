@@ -16,6 +16,7 @@ use Illuminate\Support\Carbon;
  * @property array<string, mixed>|null $file
  * @property array<string, array{name: string, part: string, label: string}>|null $sizes choice to the part that was taken; null where an earlier program saved it
  * @property string|null $program version that sized it
+ * @property string|null $window of the browser the change came from
  * @property string|null $by who made the change; null on one machine alone
  * @property Carbon $updated_at
  */

@@ -58,8 +58,7 @@ final readonly class JobController
 
     public function change(Request $request, Job $job): JsonResponse
     {
-        $change = ChangeRequest::read($request, $this->body);
-        $this->desk->change($job, $change->version, $change->label, $change->changes, $change->typed);
+        $this->desk->change($job, ChangeRequest::read($request, $this->body));
 
         return $this->show($job);
     }

@@ -54,6 +54,21 @@ final readonly class VehiclePlan
         return new self($this->shape, $this->lengthM, $this->widthM, $this->zones, [...$this->places, $place->value => $zone]);
     }
 
+    /** With the battery where it is told to be; where this shape has no such zone, where it usually sits. */
+    public function withBattery(?BatteryPlace $told): self
+    {
+        if ($told === null || $told === $this->batteryPlace()) {
+            return $this;
+        }
+        foreach ($this->zones as $zone) {
+            if ($zone['batteryPlace'] === $told->value) {
+                return $this->withPlace(PlanPlace::Battery, $zone['id']);
+            }
+        }
+
+        return $this;
+    }
+
     /** Where the battery is, as the supply has it. */
     public function batteryPlace(): BatteryPlace
     {

@@ -7,11 +7,14 @@ namespace LampThread\Exchange;
 use LampThread\Brief\Brief;
 use LampThread\Circuit\Control\AirConditioning\TriggerOf;
 use LampThread\Circuit\Control\Kinds;
+use LampThread\Exchange\Form\FansForm;
 use LampThread\Exchange\Form\FormOption;
+use LampThread\Exchange\Form\GroupsForm;
 use LampThread\Exchange\Form\OverridesForm;
 use LampThread\Exchange\Form\PlanForm;
 use LampThread\Exchange\Form\StageForm;
 use LampThread\Exchange\Form\StageToggles;
+use LampThread\Exchange\Form\WaysForm;
 use LampThread\Message\Message;
 use LampThread\Message\Unit;
 
@@ -40,8 +43,11 @@ final class BriefForm
             'airConditioning' => $form->airConditioning(),
             ...OverridesForm::of($brief->control, array_values($file['control']['overrides'])),
             'system' => $form->system(),
+            'ways' => WaysForm::of($file),
+            ...FansForm::of($file),
+            ...GroupsForm::of($file),
             'fit' => FitPresenter::of($brief),
-            'plan' => PlanForm::of($brief->plan, $file['runs'] ?? []),
+            'plan' => PlanForm::of($brief->plan, $file),
             'sections' => BriefSections::of($brief, $file),
         ];
     }

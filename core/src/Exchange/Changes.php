@@ -15,7 +15,7 @@ final class Changes
 
     /**
      * @param  array<string, mixed>  $file
-     * @param  array<string, mixed>  $changes  pointer to new value; null takes an entry of `runs`, `pinned`, `heat`, `usage` or `accepted` out
+     * @param  array<string, mixed>  $changes  pointer to new value; null takes out what is not null by the schema
      * @return array<string, mixed>
      *
      * @throws InvalidInput for a pointer into nothing
@@ -41,10 +41,13 @@ final class Changes
         }
         $steps = array_map(static fn (string $step): string => str_replace(['~1', '~0'], ['/', '~'], $step), $steps);
         $last = array_pop($steps);
-        $isOpen = in_array($steps[0] ?? '', ['runs', 'pinned', 'heat', 'usage', 'accepted'], true);
         $at = &$file;
+        $so = '';
         foreach ($steps as $step) {
-            if ($isOpen && is_array($at) && ! isset($at[$step])) {
+            $above = $so;
+            $so .= '/'.str_replace(['~', '/'], ['~0', '~1'], $step);
+            // What is told first of a group begins it; a list does not grow by being pointed past its end.
+            if (is_array($at) && ! isset($at[$step]) && JobSchema::standard()->isObjectAt($above, $file) && JobSchema::standard()->isObjectAt($so, $file)) {
                 $at[$step] = [];
             }
             if (! is_array($at) || ! isset($at[$step])) {
@@ -55,15 +58,15 @@ final class Changes
         if (! is_array($at)) {
             throw InvalidInput::at($pointer, Message::of('input.no-such-place'));
         }
-        if ($value !== null || ! $isOpen) {
+        if ($value !== null || JobSchema::standard()->takesNullAt($pointer, $file)) {
             $at[$last] = $value;
 
             return $file;
         }
         unset($at[$last]);
-        // An entry of which nothing is left would be written as a list.
-        if ($at === [] && count($steps) > 1) {
-            unset($at, $file[$steps[0]][$steps[1]]);
+        // A stretch of which nothing is left is not told any more.
+        if ($at === [] && count($steps) === 2 && $steps[0] === 'runs') {
+            unset($at, $file['runs'][$steps[1]]);
         }
 
         return $file;

@@ -28,6 +28,41 @@ final class JobSchema
      */
     public function unitAt(string $pointer, array $file): ?Unit
     {
+        $unit = $this->at($pointer, $file)->unit ?? null;
+
+        return is_string($unit) ? Unit::from($unit) : null;
+    }
+
+    /**
+     * Whether an object stands at a place, or could.
+     *
+     * @param  array<string, mixed>  $file
+     */
+    public function isObjectAt(string $pointer, array $file): bool
+    {
+        return ($this->at($pointer, $file)->type ?? null) === 'object';
+    }
+
+    /**
+     * Whether nothing, told as such, can stand at a place.
+     *
+     * @param  array<string, mixed>  $file
+     */
+    public function takesNullAt(string $pointer, array $file): bool
+    {
+        $schema = $this->at($pointer, $file, isMeant: false);
+        $branches = array_map($this->resolved(...), $schema->anyOf ?? []);
+
+        return in_array('null', (array) ($schema->type ?? []), true) || in_array(null, $schema->enum ?? [0], true)
+            || in_array('null', array_map(static fn (\stdClass $branch): mixed => $branch->type ?? null, $branches), true);
+    }
+
+    /**
+     * @param  array<string, mixed>  $file
+     * @param  bool  $isMeant  whether of several branches the one that is meant is wanted, or all of them as they stand
+     */
+    private function at(string $pointer, array $file, bool $isMeant = true): ?\stdClass
+    {
         $schema = $this->root();
         $at = $file;
         foreach (array_slice(explode('/', $pointer), 1) as $step) {
@@ -35,9 +70,8 @@ final class JobSchema
             $schema = $schema === null ? null : $this->below($this->meant($schema, $at), $step);
             $at = is_array($at) ? $at[$step] ?? null : null;
         }
-        $leaf = $schema === null ? null : $this->meant($schema, $at);
 
-        return isset($leaf->unit) ? Unit::from($leaf->unit) : null;
+        return $schema === null ? null : ($isMeant ? $this->meant($schema, $at) : $this->resolved($schema));
     }
 
     /**

@@ -11,6 +11,7 @@ use LampThread\Circuit\Selection;
 use LampThread\Exchange\BriefForm;
 use LampThread\Exchange\Changes;
 use LampThread\Exchange\JobFile;
+use LampThread\Exchange\Picks;
 use LampThread\Exchange\Wording;
 use LampThread\Message\InvalidInput;
 use LampThread\Sizing\Sizing;
@@ -90,7 +91,7 @@ final class BriefFormTest extends TestCase
                 }
             }
         }
-        Orchard::schema()->check('form', json_decode(json_encode(Wording::english()->worded($form), JSON_THROW_ON_ERROR)));
+        Orchard::schema()->check('form', json_decode(json_encode(Wording::english()->worded(Picks::named($form)), JSON_THROW_ON_ERROR)));
     }
 
     public function test_every_kind_there_is_can_be_picked(): void

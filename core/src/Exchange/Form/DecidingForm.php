@@ -47,9 +47,19 @@ final readonly class DecidingForm
             'band' => $decider->band() === null ? null : ['onC' => $decider->band()->onC, 'offC' => $decider->band()->offC],
             'fields' => array_map(
                 static fn (string $name): array => FormField::of($fields[$name], "{$path}/{$name}", $told[$name] ?? null),
-                $decider->askedFields($deciding),
+                [...$decider->askedFields($deciding), ...self::probeFields($decider->band()?->place)],
             ),
         ];
+    }
+
+    /** @return list<string> how the probe sits, where it reaches into something */
+    private static function probeFields(?Place $place): array
+    {
+        return match (true) {
+            $place === null, $place === Place::Surface, $place === Place::BayAir => [],
+            $place->isInFins() => ['depthMm', 'fromInletMm'],
+            default => ['depthMm'],
+        };
     }
 
     /** @return list<array<string, mixed>> deciders that can be added in parallel to a stage */

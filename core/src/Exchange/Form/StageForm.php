@@ -29,7 +29,8 @@ final readonly class StageForm
         foreach (array_slice($stage->deciding(), 1) as $number => $one) {
             $left = $this->file['control']['stages'][$at]['parallel'];
             unset($left[$number]);
-            $parallel[] = [...$deciding->of($one, $at, $number), 'remove' => (object) ["{$path}/parallel" => array_values($left)]];
+            $form = $deciding->of($one, $at, $number);
+            $parallel[] = [...$form, 'key' => "{$number} {$form['decider']['value']}", 'remove' => (object) ["{$path}/parallel" => array_values($left)]];
         }
 
         return [
