@@ -42,10 +42,8 @@ test("wires that lie in a thick bundle grow, and come back by undo", async ({ pa
   const alone = await areas();
   await section(page, "Wires as they lie");
   for (const stretch of ["battery to main fuse (unfused)", "main fuse to relay", "relay to fan"]) {
-    await page
-      .getByRole("radiogroup", { name: `${stretch}: what lies with it` })
-      .getByRole("radio", { name: "7 and more" })
-      .click();
+    await page.getByLabel(`${stretch}: loaded wires together`).fill("7");
+    await page.getByLabel(`${stretch}: loaded wires together`).press("Enter");
   }
   await expect(page.getByRole("status").filter({ hasText: "Saved" })).toBeVisible();
   await expect.poll(areas).toBeGreaterThan(alone);

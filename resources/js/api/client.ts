@@ -126,8 +126,23 @@ async function send(
   return response;
 }
 
-/** A change as a view asks for it; the version it is made on is added when it is sent. */
-export type Change = Omit<ChangeRequest, "version">;
+/** How often it is asked again for what a worker is making, ms. */
+const AGAIN_MS = 350;
+
+/** What a worker makes first, once it is there. */
+async function whenMade(path: string, signal?: AbortSignal): Promise<Response> {
+  for (;;) {
+    const response = await send("GET", path, undefined, signal);
+    if (response.status !== 202) {
+      return response;
+    }
+    await new Promise((resolve) => setTimeout(resolve, AGAIN_MS));
+    signal?.throwIfAborted();
+  }
+}
+
+/** A change as a view asks for it; the version it is made on, and by what it is known, are added when it is sent. */
+export type Change = Omit<ChangeRequest, "version" | "id" | "window">;
 
 export interface BenchSettingInput {
   key: string;
@@ -248,7 +263,7 @@ export const api = {
   standOn: (id: string, version: number, number: number) =>
     call<SavedJob>("POST", `jobs/${id}/revisions/${String(number)}`, withVersion(version)),
   restore: (id: string) => call<undefined>("POST", `jobs/${id}/restore`),
-  change: (id: string, version: number, change: Change) =>
+  change: (id: string, version: number, change: Omit<ChangeRequest, "version">) =>
     call<SavedJob>("POST", `jobs/${id}/changes`, { version, ...change } satisfies ChangeRequest),
   undo: (id: string, version: number) => call<SavedJob>("POST", `jobs/${id}/undo`, withVersion(version)),
   redo: (id: string, version: number) => call<SavedJob>("POST", `jobs/${id}/redo`, withVersion(version)),
@@ -256,8 +271,18 @@ export const api = {
   latestTask: (id: string, kind: TaskKind) => call<Task | null>("GET", `jobs/${id}/tasks/${kind}`),
   task: (id: string) => call<Task>("GET", `tasks/${id}`),
   stopTask: (id: string) => call<Task>("DELETE", `tasks/${id}`),
-  proof: (id: string, signal?: AbortSignal) => call<Proof>("GET", `jobs/${id}/proof`, undefined, signal),
-  compare: (id: string, number: number) => call<ProofComparison>("GET", `jobs/${id}/proof/compare/${String(number)}`),
+  proof: (id: string, signal?: AbortSignal) =>
+    whenMade(`jobs/${id}/proof`, signal).then((made) => made.json() as Promise<Proof>),
+  compare: (id: string, number: number, signal?: AbortSignal) =>
+    whenMade(`jobs/${id}/proof/compare/${String(number)}`, signal).then(
+      (made) => made.json() as Promise<ProofComparison>,
+    ),
+  /** A paper and the name it is to be saved under. */
+  paper: async (path: string) => {
+    const made = await whenMade(path);
+    const name = /filename="([^"]+)"/.exec(made.headers.get("Content-Disposition") ?? "")?.[1] ?? "paper.pdf";
+    return new File([await made.blob()], name, { type: made.headers.get("Content-Type") ?? "" });
+  },
   revisions: (id: string, before: number) =>
     call<Revisions>("GET", `jobs/${id}/revisions${before === 0 ? "" : `?before=${String(before)}`}`),
   bench: (id: string, question: BenchQuestion, memory: Record<string, number>) =>

@@ -18,7 +18,7 @@ export function AddOption({ label, options }: { label: string; options: FormOpti
         items={options.map((option) => ({
           label: option.label,
           onPick: () => {
-            void change({ label: option.label, changes: option.changes }).then(({ refused }) => {
+            void change({ label: option.label, picks: [option.pick] }).then(({ refused }) => {
               setRefusal(refused && `‘${option.label}’ does not go with the rest: ${refused.message}`);
             });
           },

@@ -1,28 +1,14 @@
-import type { FanCandidate } from "../api/generated/saved-job";
+import { Act } from "../job/Act";
 import { useJob } from "../job/JobContext";
 import { QuantityField } from "../job/QuantityField";
 import { TextField } from "../job/TextField";
-import { Button } from "../kit/Button";
 import { digits, money, useShown } from "../kit/units";
 import { Fields } from "./Fields";
 
-const MOST = 6;
-
 /** Fans that could take the first one's place, side by side on this core. */
 export function Candidates() {
-  const { job, change } = useJob();
-  const { candidates = [], fans } = job.file;
-  const set = (label: string, list: FanCandidate[]) => change({ label, changes: { "/candidates": list } });
-  const without = (at: number) => candidates.filter((_, other) => other !== at);
-  const like: FanCandidate = {
-    name: `candidate ${String(candidates.length + 1)}`,
-    diameterMm: fans[0].diameterMm,
-    depthMm: fans[0].depthMm,
-    ratedV: fans[0].ratedV,
-    runA: fans[0].runA,
-    startA: fans[0].startA ?? null,
-    flowM3h: fans[0].flowM3h,
-  };
+  const { job } = useJob();
+  const { candidates = [] } = job.file;
   return (
     <div className="grid gap-4 border-t border-line pt-3">
       <h3 className="font-bold">Fans side by side</h3>
@@ -55,47 +41,22 @@ export function Candidates() {
               <QuantityField path={`${path}/price`} label="Price" kind="" value={candidate.price} usual="not told" />
             </Fields>
             <div className="flex flex-wrap gap-2">
-              <Button
-                onClick={() =>
-                  void change({
-                    label: `Take ${candidate.name}`,
-                    changes: {
-                      "/candidates": [...without(at), { ...like, name: fans[0].name }],
-                      "/fans/0": { ...fans[0], ...fanOf(candidate) },
-                    },
-                  })
-                }
-              >
+              <Act label={`Take ${candidate.name}`} pick={job.form.candidates[at]?.pick}>
                 Take this fan
-              </Button>
-              <Button className="text-muted" onClick={() => void set(`Remove ${candidate.name}`, without(at))}>
+              </Act>
+              <Act className="text-muted" label={`Remove ${candidate.name}`} pick={job.form.candidates[at]?.remove}>
                 Remove
-              </Button>
+              </Act>
             </div>
           </section>
         );
       })}
-      {candidates.length < MOST && (
-        <Button
-          className="justify-self-start"
-          onClick={() => void set("Another fan to compare", [...candidates, like])}
-        >
-          Compare another fan
-        </Button>
-      )}
+      <Act className="justify-self-start" label="Another fan to compare" pick={job.form.addCandidate.pick}>
+        Compare another fan
+      </Act>
     </div>
   );
 }
-
-const fanOf = ({ name, diameterMm, depthMm, ratedV, runA, startA, flowM3h }: FanCandidate) => ({
-  name,
-  diameterMm,
-  depthMm,
-  ratedV,
-  runA,
-  startA,
-  flowM3h,
-});
 
 function CandidateTable() {
   const { candidates } = useJob().job.form.fit;

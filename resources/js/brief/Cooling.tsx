@@ -5,8 +5,8 @@ import { Fields } from "./Fields";
 
 /** The cooling system, the engine that heats it, and the fan the engine drives. */
 export function Cooling() {
-  const { cooling, heat = {}, roadLoad = {}, engineFan = null } = useJob().job.file;
-  const usual = { drive: "viscous", isRemoved: true, diameterMm: 430 };
+  const { file, form } = useJob().job;
+  const { cooling, heat = {}, roadLoad = {}, engineFan = null } = file;
   return (
     <>
       <Fields>
@@ -60,25 +60,7 @@ export function Cooling() {
           usual="0.012"
         />
       </Fields>
-      <Choose
-        label="The fan the engine drives"
-        value={engineFan === null ? "none" : engineFan.isRemoved ? "removed" : "kept"}
-        options={[
-          { value: "none", label: "There is none", fits: "", changes: { "/engineFan": null } },
-          {
-            value: "kept",
-            label: "Stays",
-            fits: "Room behind the core then ends at its blades; it takes power the faster the engine turns.",
-            changes: { "/engineFan": { ...usual, ...engineFan, isRemoved: false } },
-          },
-          {
-            value: "removed",
-            label: "Taken off",
-            fits: "Gives power and quiet back; the electric fan must then do in every traffic jam.",
-            changes: { "/engineFan": { ...usual, ...engineFan, isRemoved: true } },
-          },
-        ]}
-      />
+      <Choose label="The fan the engine drives" value={form.engineFan.value} options={form.engineFan.options} />
       {engineFan !== null && (
         <>
           <Choose

@@ -1,26 +1,18 @@
+import { Act } from "../job/Act";
 import { useJob } from "../job/JobContext";
-import { Button } from "../kit/Button";
 import { QuantityField } from "../job/QuantityField";
 
 /** The engine speed of a lockout, and what it means on the road in each gear. */
 export function Driveline({ rpm }: { rpm: number }) {
-  const { job, change } = useJob();
+  const { job } = useJob();
   const driveline = job.file.driveline ?? null;
   return (
     <div className="grid gap-3 sm:grid-cols-3">
       <QuantityField path="/control/lockouts/engineSpeed/rpm" label="Its speed" kind="rpm" value={rpm} />
       {driveline === null ? (
-        <Button
-          className="self-end"
-          onClick={() =>
-            void change({
-              label: "Driveline",
-              changes: { "/driveline": { axleRatio: 4.11, gearRatios: [3.5, 2.1, 1.4, 1], tyreM: 0.66 } },
-            })
-          }
-        >
+        <Act className="self-end" label="Driveline" pick={job.form.driveline.tell.pick}>
           Say axle, gears and tyre
-        </Button>
+        </Act>
       ) : (
         <>
           <QuantityField path="/driveline/axleRatio" label="Axle ratio" kind="to 1" value={driveline.axleRatio} />
@@ -34,6 +26,14 @@ export function Driveline({ rpm }: { rpm: number }) {
               value={ratio}
             />
           ))}
+          <div className="flex flex-wrap items-end gap-2">
+            <Act label="A gear more" pick={job.form.driveline.addGear.pick}>
+              One gear more
+            </Act>
+            <Act label="A gear less" pick={job.form.driveline.lessGears.pick}>
+              One gear less
+            </Act>
+          </div>
         </>
       )}
     </div>

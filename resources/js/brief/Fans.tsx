@@ -1,14 +1,12 @@
-import type { Fan, JobFile } from "../api/generated/saved-job";
+import type { Fan } from "../api/generated/saved-job";
 import { useJob } from "../job/JobContext";
-import { Button } from "../kit/Button";
 import { QuantityField } from "../job/QuantityField";
 import { TextField } from "../job/TextField";
+import { Act } from "../job/Act";
 import { Choose } from "../job/Choose";
 
-const MOST_FANS = 4;
-
 export function Fans() {
-  const { job, change } = useJob();
+  const { job } = useJob();
   const { fans } = job.file;
   return (
     <>
@@ -16,25 +14,19 @@ export function Fans() {
         {fans.map((fan, at) => (
           <li key={fan.id} className="grid gap-3 border-t border-line pt-3 first:border-0 first:pt-0">
             <FanFields fan={fan} path={`/fans/${at}`} />
-            {fans.length > 1 && (
-              <Button
-                className="justify-self-start text-muted"
-                onClick={() => void change({ label: `Remove ${fan.name}`, changes: without(job.file, fan.id) })}
-              >
-                Remove this fan
-              </Button>
-            )}
+            <Act
+              className="justify-self-start text-muted"
+              label={`Remove ${fan.name}`}
+              pick={job.form.fans.find((one) => one.id === fan.id)?.remove}
+            >
+              Remove this fan
+            </Act>
           </li>
         ))}
       </ul>
-      {fans.length < MOST_FANS && (
-        <Button
-          className="justify-self-start"
-          onClick={() => void change({ label: "Add a fan", changes: withAnother(job.file) })}
-        >
-          Add a fan
-        </Button>
-      )}
+      <Act className="justify-self-start" label="Add a fan" pick={job.form.addFan.pick}>
+        Add a fan
+      </Act>
     </>
   );
 }
@@ -154,28 +146,4 @@ function Direction({ fan, path }: { fan: Fan; path: string }) {
       )}
     </>
   );
-}
-
-/** Another fan like the last, run together with those of the last stage. */
-function withAnother(file: JobFile): Record<string, unknown> {
-  const taken = new Set(file.fans.map((fan) => fan.id));
-  const free = [1, 2, 3, 4].map((number) => `fan-${number}`).find((id) => !taken.has(id));
-  const like = file.fans[file.fans.length - 1];
-  const stages = file.control.stages.map((stage, at) => (at === 0 ? { ...stage, fans: [...stage.fans, free] } : stage));
-  return {
-    "/fans": [...file.fans, { ...like, id: free, name: `fan ${file.fans.length + 1}` }],
-    "/control/stages": file.control.speeds ? [stages[0]] : stages,
-    "/control/speeds": null,
-  };
-}
-
-function without(file: JobFile, id: string): Record<string, unknown> {
-  const stages = file.control.stages
-    .map((stage) => ({ ...stage, fans: stage.fans.filter((fan) => fan !== id) }))
-    .filter((stage) => stage.fans.length > 0);
-  return {
-    "/fans": file.fans.filter((fan) => fan.id !== id),
-    "/control/stages": file.control.speeds ? stages.slice(0, 1) : stages,
-    "/control/speeds": null,
-  };
 }

@@ -22,24 +22,7 @@ export function Fit() {
           hint="To the nearest pulley, belt or blade."
         />
       </Fields>
-      <Choose
-        label="The core"
-        value={fit === null ? "no" : "yes"}
-        options={[
-          {
-            value: "no",
-            label: "Not measured",
-            fits: "Then nothing is said of how much of it gets air.",
-            changes: { "/fit": null },
-          },
-          {
-            value: "yes",
-            label: "Measured",
-            fits: "A shroud over the whole core matters more than the fan.",
-            changes: { "/fit": fit ?? { coreWidthMm: 500, coreHeightMm: 400, shroudPercent: 0, flaps: false } },
-          },
-        ]}
-      />
+      <Choose label="The core" value={form.core.value} options={form.core.options} />
       {fit !== null && (
         <>
           <Fields>

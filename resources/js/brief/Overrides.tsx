@@ -33,7 +33,7 @@ export function Overrides() {
           <FormFields fields={override.fields} />
           <Button
             className="justify-self-start text-muted"
-            onClick={() => void change({ label: "Remove a switch", changes: override.remove })}
+            onClick={() => void change({ label: "Remove a switch", picks: [override.remove] })}
           >
             Remove this switch
           </Button>
@@ -43,25 +43,7 @@ export function Overrides() {
         <AddOption label={overrides.length === 0 ? "Add a dash switch" : "Add another"} options={addOverride} />
       )}
       <OverrideTruth />
-      <Choose
-        label="After the key is out"
-        value={afterRun === null ? "none" : afterRun.isPush === true ? "push" : "key"}
-        options={[
-          { value: "none", label: "Stops", fits: "Usual.", changes: { "/control/afterRun": null } },
-          {
-            value: "key",
-            label: "Runs on by time relay",
-            fits: "Heat soak: in parallel with the main relay, 30 to 30 and 87 to 87. 3.5 to 4 min is usual.",
-            changes: { "/control/afterRun": { delayS: 235 } },
-          },
-          {
-            value: "push",
-            label: "Runs on by a push",
-            fits: "The same relay, started by a button.",
-            changes: { "/control/afterRun": { delayS: 120, isPush: true } },
-          },
-        ]}
-      />
+      <Choose label="After the key is out" value={job.form.afterRun.value} options={job.form.afterRun.options} />
       {afterRun !== null && (
         <Fields>
           <QuantityField path="/control/afterRun/delayS" label="It runs on for" kind="s" value={afterRun.delayS} />

@@ -1,10 +1,11 @@
 import type { FormToggle } from "../api/generated/saved-job";
 import { useJob } from "../job/JobContext";
+import { useAtOnce } from "../kit/useAtOnce";
 import { Why } from "../kit/Why";
 
 /** Which stages something acts on; at least one of them stays. */
 export function Toggles({ label, path, toggles }: { label: string; path: string; toggles: FormToggle[] }) {
-  const { job, change } = useJob();
+  const { job } = useJob();
   if (toggles.length === 0) {
     return null;
   }
@@ -22,25 +23,31 @@ export function Toggles({ label, path, toggles }: { label: string; path: string;
       </legend>
       <div className="flex flex-wrap gap-2">
         {toggles.map((toggle) => (
-          <label
-            key={toggle.stage}
-            className="flex min-h-11 items-center gap-2 rounded-[3px] border border-line px-3 has-checked:border-accent has-checked:font-semibold"
-          >
-            <input
-              type="checkbox"
-              className="size-5 accent-(--accent)"
-              checked={toggle.isOn}
-              disabled={toggle.changes === null}
-              onChange={() => {
-                if (toggle.changes !== null) {
-                  void change({ label, changes: toggle.changes });
-                }
-              }}
-            />
-            {nameOf(toggle.stage)}
-          </label>
+          <Switch key={toggle.stage} toggle={toggle} label={label} name={nameOf(toggle.stage) ?? toggle.stage} />
         ))}
       </div>
     </fieldset>
+  );
+}
+
+function Switch({ toggle, label, name }: { toggle: FormToggle; label: string; name: string }) {
+  const { change } = useJob();
+  const [isOn, set] = useAtOnce(toggle.isOn);
+  const { pick } = toggle;
+  return (
+    <label className="flex min-h-11 items-center gap-2 rounded-[3px] border border-line px-3 has-checked:border-accent has-checked:font-semibold">
+      <input
+        type="checkbox"
+        className="size-5 accent-(--accent)"
+        checked={isOn}
+        disabled={pick === null}
+        onChange={() => {
+          if (pick !== null) {
+            set(!isOn, () => change({ label, picks: [pick] }));
+          }
+        }}
+      />
+      {name}
+    </label>
   );
 }

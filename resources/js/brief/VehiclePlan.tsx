@@ -1,5 +1,6 @@
 import { useState } from "react";
-import type { DrawnPlan } from "../api/generated/saved-job";
+import type { DrawnPlan, PlanContradiction } from "../api/generated/saved-job";
+import { Act } from "../job/Act";
 import { Choose } from "../job/Choose";
 import { useJob } from "../job/JobContext";
 import { useText } from "../kit/messages";
@@ -11,8 +12,29 @@ export function VehiclePlan() {
   return (
     <>
       <Choose label="Plan of the vehicle" value={plan.value} options={plan.options} />
+      {plan.contradictions.length > 0 && <Contradictions found={plan.contradictions} />}
       {plan.drawn !== null && <Places plan={plan.drawn} />}
     </>
+  );
+}
+
+/** What was told stands; where the plan has it otherwise, the installer says which is right. */
+function Contradictions({ found }: { found: PlanContradiction[] }) {
+  const text = useText();
+  return (
+    <div className="border-l-4 border-l-warning bg-sunk px-3 py-2 text-[0.95rem]">
+      <p className="font-semibold">Told otherwise than the plan has it; what was told stands.</p>
+      <ul className="grid gap-1">
+        {found.map((one) => (
+          <li key={one.id} className="flex flex-wrap items-center justify-between gap-x-3">
+            {text(one, "says")}
+            <Act label="As the plan has it" tone="quiet" pick={one.pick}>
+              As the plan has it
+            </Act>
+          </li>
+        ))}
+      </ul>
+    </div>
   );
 }
 
@@ -24,7 +46,7 @@ function Places({ plan }: { plan: DrawnPlan }) {
     const place = plan.places.find((one) => one.id === id);
     const option = place?.options.find((one) => one.zone === zone);
     if (place !== undefined && option !== undefined && place.zone !== zone) {
-      void change({ label: `${place.label}: ${option.label}`, changes: option.changes });
+      void change({ label: `${place.label}: ${option.label}`, picks: [option.pick] });
     }
   };
   return (

@@ -77,7 +77,7 @@ function Consequences({ finding }: { finding: Finding }) {
 
 /** A remedy says what else it does and what it costs before it is pressed. */
 function TriedRemedy({ remedy, finding }: { remedy: Remedy; finding: Finding }) {
-  const { change } = useJob();
+  const { job, change } = useJob();
   const text = useText();
   const texts = useTexts();
   const also = texts(remedy, "removes").filter((title) => title !== text(finding, "title"));
@@ -87,7 +87,7 @@ function TriedRemedy({ remedy, finding }: { remedy: Remedy; finding: Finding }) 
       <Button
         tone="strong"
         className="whitespace-normal text-left"
-        onClick={() => void change({ label: remedy.label, changes: remedy.changes })}
+        onClick={() => void change({ label: remedy.label, changes: remedy.changes, madeOn: job.version })}
       >
         {text(remedy, "label")}
       </Button>

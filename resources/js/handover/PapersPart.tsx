@@ -1,4 +1,6 @@
+import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
+import { api, type Refused } from "../api/client";
 import type { Handover } from "../api/generated/handover";
 import { useJob } from "../job/JobContext";
 import { Button } from "../kit/Button";
@@ -20,8 +22,8 @@ export function PapersPart({ handover, records }: Props) {
     <div className="grid gap-4">
       <Panel title="Papers">
         <div className="flex flex-wrap gap-2">
-          <Paper href={`/api/jobs/${job.id}/dossier.pdf`}>Dossier, A4</Paper>
-          <Paper href={`/api/jobs/${job.id}/dossier.pdf?paper=letter`}>Dossier, letter</Paper>
+          <MadePaper path={`jobs/${job.id}/dossier.pdf`}>Dossier, A4</MadePaper>
+          <MadePaper path={`jobs/${job.id}/dossier.pdf?paper=letter`}>Dossier, letter</MadePaper>
           <Paper href={`/api/jobs/${job.id}/readings.csv`}>Readings, CSV</Paper>
           <Paper href={`/api/jobs/${job.id}/parts.csv`}>Parts to order, CSV</Paper>
           <Paper href={`/api/jobs/${job.id}/parts.fods`}>Parts to order, spreadsheet</Paper>
@@ -70,6 +72,37 @@ export function PapersPart({ handover, records }: Props) {
         </p>
       </Panel>
     </div>
+  );
+}
+
+/** A paper that is made when it is asked for, and then saved. */
+function MadePaper({ path, children }: { path: string; children: string }) {
+  const making = useMutation<File, Refused>({
+    mutationFn: () => api.paper(path),
+    onSuccess: (file) => {
+      const link = document.createElement("a");
+      link.href = URL.createObjectURL(file);
+      link.download = file.name;
+      link.click();
+      URL.revokeObjectURL(link.href);
+    },
+  });
+  return (
+    <span className="grid gap-1">
+      <Button
+        disabled={making.isPending}
+        onClick={() => {
+          making.mutate();
+        }}
+      >
+        {making.isPending ? `${children}: being made …` : children}
+      </Button>
+      {making.error !== null && (
+        <span role="alert" className="text-sm font-semibold text-danger">
+          {making.error.message}
+        </span>
+      )}
+    </span>
   );
 }
 

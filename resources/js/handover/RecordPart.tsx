@@ -1,3 +1,4 @@
+import { newId } from "../kit/newId";
 import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, refusedBy } from "../api/client";
@@ -10,7 +11,7 @@ import { Panel } from "../kit/Panel";
 import { SegmentedControl } from "../kit/SegmentedControl";
 import { useText } from "../kit/messages";
 import { STAGES } from "./stages";
-import { newId, type Records } from "./useRecords";
+import { type Records } from "./useRecords";
 
 const KINDS: Record<HandoverRecord["kind"], string> = {
   tick: "Work",

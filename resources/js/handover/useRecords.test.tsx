@@ -5,7 +5,8 @@ import { setupServer } from "msw/node";
 import type { ReactNode } from "react";
 import { afterAll, afterEach, beforeAll, beforeEach, expect, test } from "vitest";
 import type { RecordRequest } from "../api/generated/records-request";
-import { newId, useRecords } from "./useRecords";
+import { newId } from "../kit/newId";
+import { useRecords } from "./useRecords";
 
 /** A server that keeps each id once, and will not have a note without a word. */
 let kept: RecordRequest[] = [];

@@ -2,6 +2,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { api, Refused } from "../api/client";
 import { keys } from "../api/keys";
+import { newId } from "../kit/newId";
 import type { RecordRequest } from "../api/generated/records-request";
 
 const EVERY_MS = 5_000;
@@ -19,11 +20,6 @@ function kept(job: string): RecordRequest[] {
   } catch {
     return [];
   }
-}
-
-/** Unique wherever it is made; a page over plain HTTP has no randomUUID. */
-export function newId(): string {
-  return Array.from(crypto.getRandomValues(new Uint8Array(16)), (byte) => byte.toString(16).padStart(2, "0")).join("");
 }
 
 /**

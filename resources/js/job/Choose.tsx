@@ -1,4 +1,6 @@
 import { useState } from "react";
+import type { Change } from "../api/client";
+import { useAtOnce } from "../kit/useAtOnce";
 import { Why } from "../kit/Why";
 import { SegmentedControl } from "../kit/SegmentedControl";
 import { useJob } from "./JobContext";
@@ -8,8 +10,11 @@ export interface Option<T extends string = string> {
   label: string;
   /** When it fits, in one sentence. */
   fits?: string | null;
-  /** What choosing it sets. */
-  changes: object;
+  /** Name by which the program knows what choosing it does, and the first place it is about. */
+  pick?: string;
+  path?: string;
+  /** Of a choice that is one place of the job and nothing else: that place to its value. */
+  changes?: Record<string, unknown>;
 }
 
 interface Props<T extends string> {
@@ -21,12 +26,13 @@ interface Props<T extends string> {
 /** A choice of the brief. What does not go with the rest is refused, with the reason beside it, and nothing is lost. */
 export function Choose<T extends string>({ label, value, options }: Props<T>) {
   const { job, change } = useJob();
+  const [shown, pick] = useAtOnce(value);
   const [refusal, setRefusal] = useState<{ chosen: string; reason: string; version: number }>();
   return (
     <div>
       <SegmentedControl
         label={label}
-        value={value}
+        value={shown}
         options={options}
         aside={<Why path={pathOf(options)} label={label} />}
         onChange={(chosen) => {
@@ -34,7 +40,8 @@ export function Choose<T extends string>({ label, value, options }: Props<T>) {
           if (option === undefined) {
             return;
           }
-          void change({ label, changes: option.changes as Record<string, unknown> }).then(({ refused, version }) => {
+          pick(chosen, async () => {
+            const { refused, version } = await change({ label, ...changeOf(option) });
             setRefusal(refused && { chosen: option.label, reason: refused.message, version });
           });
         }}
@@ -48,7 +55,14 @@ export function Choose<T extends string>({ label, value, options }: Props<T>) {
   );
 }
 
+/** What picking an option sends. */
+export function changeOf({ pick, changes }: Pick<Option, "pick" | "changes">): Omit<Change, "label"> {
+  return pick === undefined ? { changes: changes ?? {} } : { picks: [pick] };
+}
+
 /** The place of the job file a choice is about: the first that any of its options sets. */
 function pathOf(options: Option[]): string {
-  return options.flatMap((option) => Object.keys(option.changes))[0] ?? "";
+  return (
+    options.map((option) => option.path ?? Object.keys(option.changes ?? {})[0] ?? "").find((path) => path !== "") ?? ""
+  );
 }

@@ -1,11 +1,19 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { createContext, use, useCallback, useMemo, useState, type ReactNode } from "react";
+import { createContext, use, useCallback, useEffect, useMemo, useState, type ReactNode } from "react";
 import { api, type Refused, type Change, refusedBy } from "../api/client";
 import { keys } from "../api/keys";
 import type { SavedJob } from "../api/generated/saved-job";
+import { HeldContext, HeldTexts } from "./heldTexts";
 import { Queue } from "./Queue";
+import { unsent, WINDOW, type Unsent } from "./unsent";
 
-type Saving = "saved" | "saving" | "unsaved";
+/** `waiting`: kept in the browser until the program answers. */
+type Saving = "saved" | "saving" | "waiting" | "unsaved";
+
+/** Answers that say nothing against a change: it is sent again. */
+const PASSING = [0, 401, 429, 502, 503, 504, 507];
+
+const AGAIN_MS = 2_000;
 
 export interface Outcome {
   version: number;
@@ -53,46 +61,91 @@ export function JobProvider({ id, children, loading, failed }: Props) {
   const queries = useQueryClient();
   const query = useQuery<SavedJob, Refused>({ queryKey: keys.job(id), queryFn: () => api.job(id), retry: false });
   const [saving, setSaving] = useState<Saving>("saved");
-  const [outOfStep, setOutOfStep] = useState<Change>();
+  const [overtaken, setOvertaken] = useState<Unsent[]>([]);
   const [failure, setFailure] = useState<string>();
+  const [texts] = useState(() => new HeldTexts(id));
   // One after another: each change is made on the version the one before it led to.
   const [line] = useState(() => new Queue());
+  const outOfStep = overtaken[0];
 
   const send = useCallback(
-    (act: (version: number) => Promise<SavedJob>): Promise<Outcome> =>
+    (act: (version: number) => Promise<SavedJob>, isKept = false): Promise<Outcome> =>
       line.add(async () => {
-        setSaving("saving");
-        const version = queries.getQueryData<SavedJob>(keys.job(id))?.version ?? 0;
-        try {
-          const saved = await act(version);
-          queries.setQueryData(keys.job(id), saved);
-          setSaving("saved");
-          setFailure(undefined);
-          return { version: saved.version, refused: undefined };
-        } catch (error) {
-          const refused = refusedBy(error);
-          setSaving("unsaved");
-          if (refused.status === 409) {
-            await queries.invalidateQueries({ queryKey: keys.job(id) });
-          } else if (refused.status !== 422 || refused.problems.every((problem) => problem.at === "")) {
-            setFailure(refused.message);
+        for (;;) {
+          setSaving("saving");
+          const version = queries.getQueryData<SavedJob>(keys.job(id))?.version ?? 0;
+          try {
+            const saved = await act(version);
+            queries.setQueryData(keys.job(id), saved);
+            setSaving("saved");
+            setFailure(undefined);
+            return { version: saved.version, refused: undefined };
+          } catch (error) {
+            const refused = refusedBy(error);
+            if (isKept && PASSING.includes(refused.status)) {
+              setSaving("waiting");
+              setFailure(refused.message);
+              await comesBack();
+              continue;
+            }
+            setSaving("unsaved");
+            if (refused.status === 409) {
+              await queries.invalidateQueries({ queryKey: keys.job(id) });
+            } else if (refused.status !== 422 || refused.problems.every((problem) => problem.at === "")) {
+              setFailure(refused.message);
+            }
+            return { version, refused };
           }
-          return { version, refused };
         }
       }),
     [id, line, queries],
   );
 
-  const change = useCallback(
-    async (wanted: Change) => {
-      const outcome = await send((version) => api.change(id, version, wanted));
+  const sendKept = useCallback(
+    async (kept: Unsent, made?: number) => {
+      const wanted = { ...kept.change, id: kept.id, window: WINDOW };
+      const outcome = await send((version) => api.change(id, made ?? version, wanted), true);
       if (outcome.refused?.status === 409) {
-        setOutOfStep(wanted);
+        setOvertaken((others) => [...others, kept]);
+      } else {
+        unsent.remove(id, kept.id);
       }
       return outcome;
     },
     [id, send],
   );
+
+  const change = useCallback(
+    (wanted: Change) => sendKept(unsent.add(id, wanted, queries.getQueryData<SavedJob>(keys.job(id))?.version ?? 0)),
+    [id, queries, sendKept],
+  );
+
+  // What a page that is gone had not sent: on the version it was made on, as far as that still stands.
+  const isOpen = query.data !== undefined;
+  useEffect(() => {
+    if (!isOpen) {
+      return;
+    }
+    void unsent.adopt(id).then(async (left) => {
+      let made = left[0]?.base;
+      for (const kept of left) {
+        const { refused, version } = await sendKept(kept, made);
+        made = refused === undefined ? version : made;
+      }
+    });
+  }, [id, isOpen, sendKept]);
+
+  useEffect(() => {
+    const warn = (event: BeforeUnloadEvent) => {
+      if (unsent.isWaiting(id)) {
+        event.preventDefault();
+      }
+    };
+    addEventListener("beforeunload", warn);
+    return () => {
+      removeEventListener("beforeunload", warn);
+    };
+  }, [id]);
 
   const value = useMemo<OpenJob | undefined>(
     () =>
@@ -113,22 +166,40 @@ export function JobProvider({ id, children, loading, failed }: Props) {
         takeSizes: async () => {
           await send((version) => api.takeSizes(id, version));
         },
-        outOfStep,
+        outOfStep: outOfStep?.change,
         settleOutOfStep: (apply) => {
-          const waiting = outOfStep;
-          setOutOfStep(undefined);
+          setOvertaken((others) => others.slice(1));
           setSaving("saved");
-          if (apply && waiting) {
-            void change(waiting);
+          if (apply && outOfStep !== undefined) {
+            void sendKept(outOfStep);
+          } else if (outOfStep !== undefined) {
+            unsent.remove(id, outOfStep.id);
           }
         },
         failure,
       },
-    [query.data, saving, change, send, id, outOfStep, failure],
+    [query.data, saving, change, send, sendKept, id, outOfStep, failure],
   );
 
   if (value === undefined) {
     return query.error ? failed(query.error) : loading;
   }
-  return <Context value={value}>{children}</Context>;
+  return (
+    <HeldContext value={texts}>
+      <Context value={value}>{children}</Context>
+    </HeldContext>
+  );
+}
+
+/** A while, or until the browser says that it is connected again. */
+function comesBack(): Promise<void> {
+  return new Promise((resolve) => {
+    const again = () => {
+      clearTimeout(timer);
+      removeEventListener("online", again);
+      resolve();
+    };
+    const timer = setTimeout(again, AGAIN_MS);
+    addEventListener("online", again);
+  });
 }

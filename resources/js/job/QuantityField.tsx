@@ -3,6 +3,7 @@ import { FieldFrame, wrongness } from "../kit/FieldFrame";
 import { digits, shown, useUnits, withUnit, type Kind } from "../kit/units";
 import { Why } from "../kit/Why";
 import { useTypedText } from "../kit/useTypedText";
+import { useHeld, useHeldTexts } from "./heldTexts";
 import { useJob } from "./JobContext";
 
 interface Props {
@@ -27,15 +28,32 @@ export function QuantityField({ path, label, kind, value, usual, hint, placehold
   const { units } = useUnits();
   const as = value === null || value === undefined ? undefined : shown(value, kind, units);
   const unit = as?.unit ?? shown(0, kind, units).unit;
+  const texts = useHeldTexts();
+  const [held, hold] = useHeld(path);
   const typed = useTypedText({
     shown: as === undefined ? "" : digits(as.value),
     version: job.version,
     pauseMs: PAUSE_MS,
+    held,
+    onHeld: (refused) => {
+      hold(refused && { ...refused, sent: withUnit(refused.text, unit) });
+    },
     send: async (text) => {
       const isEmptied = text.trim() === "" && usual !== undefined;
-      const { refused, version } = await change(
-        isEmptied ? { label, changes: { [path]: null } } : { label, typed: { [path]: withUnit(text, unit) } },
-      );
+      const typedHere = isEmptied ? {} : { [path]: withUnit(text, unit) };
+      const alone = isEmptied ? { label, changes: { [path]: null } } : { label, typed: typedHere };
+      // What was refused beside it may be right together with it: the two are one answer.
+      const beside = texts.beside(path);
+      if (Object.keys(beside).length > 0) {
+        const together = await change({ ...alone, typed: { ...beside, ...typedHere } });
+        if (together.refused === undefined) {
+          for (const place of Object.keys(beside)) {
+            texts.set(place, undefined);
+          }
+          return { version: together.version, wrong: undefined };
+        }
+      }
+      const { refused, version } = await change(alone);
       const isRefused = refused !== undefined && refused.status !== 409;
       return { version, wrong: isRefused ? (refused.at(path) ?? refused.message) : undefined };
     },
@@ -48,6 +66,7 @@ export function QuantityField({ path, label, kind, value, usual, hint, placehold
         label={label}
         unit={unit}
         wrong={typed.wrong}
+        onTakeBack={typed.takeBack}
         hint={hint}
         aside={<Why path={path} label={label} />}
       >
@@ -69,6 +88,8 @@ export function QuantityField({ path, label, kind, value, usual, hint, placehold
           onKeyDown={(event) => {
             if (event.key === "Enter") {
               typed.onEnter();
+            } else if (event.key === "Escape") {
+              typed.takeBack();
             }
           }}
           onBlur={typed.onBlur}

@@ -2,6 +2,7 @@ import { useId } from "react";
 import { FieldFrame, wrongness } from "../kit/FieldFrame";
 import { Why } from "../kit/Why";
 import { useTypedText } from "../kit/useTypedText";
+import { useHeld } from "./heldTexts";
 import { useJob } from "./JobContext";
 
 interface Props {
@@ -17,10 +18,13 @@ const PAUSE_MS = 400;
 export function TextField({ path, label, value, lines = 1 }: Props) {
   const id = useId();
   const { job, change } = useJob();
+  const [held, onHeld] = useHeld(path);
   const typed = useTypedText({
     shown: value,
     version: job.version,
     pauseMs: PAUSE_MS,
+    held,
+    onHeld,
     send: async (text) => {
       const { refused, version } = await change({ label, changes: { [path]: text } });
       return { version, wrong: refused?.at(path) };
@@ -39,7 +43,13 @@ export function TextField({ path, label, value, lines = 1 }: Props) {
   };
   return (
     <div>
-      <FieldFrame id={id} label={label} wrong={typed.wrong} aside={<Why path={path} label={label} />}>
+      <FieldFrame
+        id={id}
+        label={label}
+        wrong={typed.wrong}
+        onTakeBack={typed.takeBack}
+        aside={<Why path={path} label={label} />}
+      >
         {lines === 1 ? <input type="text" {...props} /> : <textarea rows={lines} {...props} />}
       </FieldFrame>
     </div>

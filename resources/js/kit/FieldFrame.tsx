@@ -7,13 +7,15 @@ interface Props {
   unit?: string | undefined;
   wrong: string | undefined;
   hint?: string | undefined;
+  /** Takes a refused text back. */
+  onTakeBack?: () => void;
   /** Stands beside the label. */
   aside?: ReactNode;
   children: ReactNode;
 }
 
 /** What stands round an input: its label, its unit, and what is wrong with what was typed. */
-export function FieldFrame({ id, label, unit, wrong, hint, aside, children }: Props) {
+export function FieldFrame({ id, label, unit, wrong, hint, onTakeBack, aside, children }: Props) {
   return (
     <>
       <div className="mb-1 flex items-center">
@@ -29,9 +31,16 @@ export function FieldFrame({ id, label, unit, wrong, hint, aside, children }: Pr
       {wrong === undefined ? (
         hint !== undefined && <p className="mt-1 text-sm text-muted">{hint}</p>
       ) : (
-        <p id={`${id}-wrong`} role="alert" className="mt-1 text-sm font-semibold text-danger">
-          {wrong}
-        </p>
+        <div className="mt-1 flex flex-wrap items-center gap-x-3">
+          <p id={`${id}-wrong`} role="alert" className="text-sm font-semibold text-danger">
+            {wrong}
+          </p>
+          {onTakeBack !== undefined && (
+            <button type="button" className="min-h-11 text-sm underline" onClick={onTakeBack}>
+              Take it back
+            </button>
+          )}
+        </div>
       )}
     </>
   );

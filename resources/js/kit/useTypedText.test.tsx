@@ -1,4 +1,5 @@
 import { act, cleanup, fireEvent, render, screen } from "@testing-library/react";
+import { useState } from "react";
 import { afterEach, beforeEach, expect, test, vi } from "vitest";
 import { useTypedText, type Sent } from "./useTypedText";
 
@@ -9,7 +10,8 @@ interface Props {
 }
 
 function Field({ shown, version, send }: Props) {
-  const typed = useTypedText({ shown, version, pauseMs: 200, send });
+  const [held, onHeld] = useState<{ text: string; wrong: string }>();
+  const typed = useTypedText({ shown, version, pauseMs: 200, held, onHeld, send });
   return (
     <>
       <input
@@ -21,6 +23,7 @@ function Field({ shown, version, send }: Props) {
         }}
       />
       {typed.wrong !== undefined && <p role="alert">{typed.wrong}</p>}
+      <button onClick={typed.takeBack}>take it back</button>
     </>
   );
 }
@@ -64,7 +67,7 @@ test("after an undo the field shows what the job has, not what was undone", asyn
   expect(box().value).toBe("Before");
 });
 
-test("what is wrong is said, the text kept, and both go when the job moves on", async () => {
+test("what is wrong is said, and stays with the text until it is taken back, whatever else is answered meanwhile", async () => {
   const send = vi.fn(() => Promise.resolve({ version: 1, wrong: "is no number" }));
   const { rerender } = render(<Field shown="85" version={1} send={send} />);
   type("hot");
@@ -74,6 +77,9 @@ test("what is wrong is said, the text kept, and both go when the job moves on", 
   expect(box().value).toBe("hot");
   expect(screen.getByRole("alert").textContent).toBe("is no number");
   rerender(<Field shown="90" version={2} send={send} />);
+  expect(box().value).toBe("hot");
+  expect(screen.getByRole("alert").textContent).toBe("is no number");
+  fireEvent.click(screen.getByRole("button"));
   expect(box().value).toBe("90");
   expect(screen.queryByRole("alert")).toBeNull();
 });
@@ -88,6 +94,20 @@ test("another field's answer does not take away what is being typed here", async
   await pause();
 
   expect(send).toHaveBeenCalledExactlyOnceWith("95");
+});
+
+test("a field that is folded away, and a page that is left, send what was waiting", async () => {
+  const send = vi.fn(() => Promise.resolve({ version: 2, wrong: undefined }));
+  const { unmount } = render(<Field shown="85" version={1} send={send} />);
+  type("95");
+  unmount();
+  expect(send).toHaveBeenCalledExactlyOnceWith("95");
+
+  render(<Field shown="85" version={1} send={send} />);
+  type("96");
+  window.dispatchEvent(new Event("beforeunload"));
+  expect(send).toHaveBeenLastCalledWith("96");
+  await act(() => Promise.resolve());
 });
 
 test("a field that is left sends at once what was waiting", async () => {

@@ -6,12 +6,21 @@ export interface Sent {
   wrong: string | undefined;
 }
 
+/** A refused text with its reason. */
+interface Refused {
+  text: string;
+  wrong: string;
+}
+
 interface Options {
   /** What the field shows while nothing is typed in it. */
   shown: string;
-  /** Of the job the field belongs to; when it moves on for another cause, an undo, what was typed is dropped. */
+  /** Of the job the field belongs to; when it moves on for another cause, an undo, an accepted text is dropped. */
   version: number;
   pauseMs: number;
+  /** What was refused: it stays until it is accepted or typed otherwise. */
+  held: Refused | undefined;
+  onHeld: (held: Refused | undefined) => void;
   send: (typed: string) => Promise<Sent>;
 }
 
@@ -23,21 +32,14 @@ interface Typed {
 
 /**
  * The one way a text is typed into a job: it stays as typed until the field is left or the job moves on without it, and is sent after a
- * pause, on Enter, and when the field is left.
+ * pause, on Enter, when the field is left, and when the page is.
  */
-export function useTypedText({ shown, version, pauseMs, send }: Options) {
+export function useTypedText({ shown, version, pauseMs, held, onHeld, send }: Options) {
   const [typed, setTyped] = useState<Typed>();
-  const [wrong, setWrong] = useState<{ text: string; until: number }>();
   const [isWaiting, setWaiting] = useState(false);
   const timer = useRef<number>(undefined);
   const waiting = useRef<string>(undefined);
   const isLeft = useRef(true);
-  useEffect(
-    () => () => {
-      window.clearTimeout(timer.current);
-    },
-    [],
-  );
 
   const hasWaiting = () => waiting.current !== undefined;
   const flush = async () => {
@@ -53,14 +55,29 @@ export function useTypedText({ shown, version, pauseMs, send }: Options) {
       return;
     }
     setWaiting(false);
-    setWrong(sent.wrong === undefined ? undefined : { text: sent.wrong, until: sent.version });
-    setTyped(isLeft.current && sent.wrong === undefined ? undefined : { text, until: sent.version });
+    onHeld(sent.wrong === undefined ? undefined : { text, wrong: sent.wrong });
+    setTyped(isLeft.current || sent.wrong !== undefined ? undefined : { text, until: sent.version });
   };
+  const latest = useRef(flush);
+  useEffect(() => {
+    latest.current = flush;
+  });
+  useEffect(() => {
+    const now = () => void latest.current();
+    // Before whoever asks whether anything is still to be sent.
+    addEventListener("beforeunload", now, true);
+    addEventListener("pagehide", now);
+    return () => {
+      removeEventListener("beforeunload", now, true);
+      removeEventListener("pagehide", now);
+      now();
+    };
+  }, []);
   const isCurrent = (until: number) => isWaiting || version <= until;
 
   return {
-    value: typed !== undefined && isCurrent(typed.until) ? typed.text : shown,
-    wrong: wrong !== undefined && isCurrent(wrong.until) ? wrong.text : undefined,
+    value: typed !== undefined && isCurrent(typed.until) ? typed.text : (held?.text ?? shown),
+    wrong: held?.wrong,
     onFocus: () => {
       isLeft.current = false;
     },
@@ -76,9 +93,17 @@ export function useTypedText({ shown, version, pauseMs, send }: Options) {
       isLeft.current = true;
       if (waiting.current !== undefined) {
         void flush();
-      } else if (!isWaiting && wrong === undefined) {
+      } else if (!isWaiting) {
         setTyped(undefined);
       }
+    },
+    /** What the job has stands again. */
+    takeBack: () => {
+      window.clearTimeout(timer.current);
+      waiting.current = undefined;
+      setWaiting(false);
+      setTyped(undefined);
+      onHeld(undefined);
     },
   };
 }

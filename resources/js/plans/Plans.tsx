@@ -36,7 +36,7 @@ export function Plans() {
   const last = rows.at(-1);
   const result = last?.result ?? null;
   const take = async (plan: ShownPlan, letter: string) => {
-    const { refused } = await change({ label: `Plan ${letter} taken`, changes: plan.changes });
+    const { refused } = await change({ label: `Plan ${letter} taken`, changes: plan.changes, madeOn: job.version });
     setRefusal(refused?.message);
     if (refused === undefined) {
       void navigate("../threads");

@@ -113,7 +113,7 @@ test("a plan is taken as one change, and a refusal keeps the page", async () => 
   expect((await screen.findByRole("alert")).textContent).toBe("It cannot be wired.");
   change.mockResolvedValueOnce({ version: 4, refused: undefined });
   await userEvent.click(screen.getByRole("button", { name: "Take plan A" }));
-  expect(change).toHaveBeenLastCalledWith({ label: "Plan A taken", changes: PLAN.changes });
+  expect(change).toHaveBeenLastCalledWith({ madeOn: 3, label: "Plan A taken", changes: PLAN.changes });
   expect(router.state.location.pathname).not.toBe("/jobs/pump/plans");
 });
 

@@ -22,7 +22,7 @@ export function Compare() {
   });
   const comparison = useQuery<ProofComparison, Refused>({
     queryKey: keys.comparison(job.id, job.version, number ?? 0),
-    queryFn: () => api.compare(job.id, number ?? 0),
+    queryFn: ({ signal }) => api.compare(job.id, number ?? 0, signal),
     enabled: number !== undefined,
     retry: false,
   });

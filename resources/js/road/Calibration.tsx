@@ -14,7 +14,7 @@ const NAMES: Record<string, { name: string; unit: string }> = {
 
 /** A model fitted to a measured drive: the curves, what was learnt, and what this drive could not tell. */
 export function Calibration({ fit }: { fit: Fit }) {
-  const { change } = useJob();
+  const { job, change } = useJob();
   const { units } = useUnits();
   const text = useText();
   const line = (name: string, of: (point: CalibrationPoint) => number, className: string): Line => ({
@@ -61,6 +61,7 @@ export function Calibration({ fit }: { fit: Fit }) {
           onClick={() =>
             void change({
               label: "Fitted to a log",
+              madeOn: job.version,
               changes: {
                 ...Object.fromEntries(
                   Object.entries(fit.figures).map(([name, value]) => [`/heat/${name}`, Number(value.toPrecision(4))]),

@@ -1,4 +1,5 @@
 import { Popover } from "radix-ui";
+import { Choose } from "../job/Choose";
 import { useJob } from "../job/JobContext";
 import { Button } from "../kit/Button";
 import { SegmentedControl } from "../kit/SegmentedControl";
@@ -8,7 +9,7 @@ import { useUnits } from "../kit/units";
 /** Units anywhere, light or dark. Cable belongs to the job; the rest to whoever sits here. */
 export function Settings({ theme, setTheme }: { theme: Theme; setTheme: (theme: Theme) => void }) {
   const { units, setUnits } = useUnits();
-  const { job, change } = useJob();
+  const { job } = useJob();
   return (
     <Popover.Root>
       <Popover.Trigger asChild>
@@ -51,15 +52,14 @@ export function Settings({ theme, setTheme }: { theme: Theme; setTheme: (theme: 
               setUnits({ ...units, depth });
             }}
           />
-          <SegmentedControl
+          <Choose
             label="Cable of this job"
             value={job.file.wiring.catalogue}
             options={[
-              { value: "metric", label: "mm²" },
-              { value: "awg", label: "AWG" },
-              { value: "sae", label: "SAE" },
+              { value: "metric", label: "mm²", changes: { "/wiring/catalogue": "metric" } },
+              { value: "awg", label: "AWG", changes: { "/wiring/catalogue": "awg" } },
+              { value: "sae", label: "SAE", changes: { "/wiring/catalogue": "sae" } },
             ]}
-            onChange={(catalogue) => void change({ label: "Cable", changes: { "/wiring/catalogue": catalogue } })}
           />
           <SegmentedControl
             label="Screen"

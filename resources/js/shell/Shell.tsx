@@ -27,7 +27,7 @@ export function Shell() {
   );
 }
 
-const SAVING = { saved: "Saved", saving: "Saving …", unsaved: "Not saved" };
+const SAVING = { saved: "Saved", saving: "Saving …", waiting: "Kept here, not saved yet", unsaved: "Not saved" };
 
 function Frame() {
   const { job, saving, undo, redo, failure } = useJob();
@@ -84,7 +84,10 @@ function Frame() {
     <div className="min-h-screen lg:grid lg:grid-cols-[8.5rem_minmax(0,1fr)] lg:grid-rows-[auto_1fr]">
       <header className="no-print sticky top-0 z-20 flex flex-wrap items-center gap-2 border-b border-line bg-panel px-4 py-2 lg:col-span-2">
         <h1 className="mr-auto min-w-0 truncate text-lg font-bold">{job.file.job.title}</h1>
-        <span role="status" className={`text-sm ${saving === "unsaved" ? "font-bold text-danger" : "text-muted"}`}>
+        <span
+          role="status"
+          className={`text-sm ${saving === "unsaved" || saving === "waiting" ? "font-bold text-danger" : "text-muted"}`}
+        >
           {SAVING[saving]}
         </span>
         <Button tone="quiet" disabled={job.undoes === null} title={job.undoes ?? undefined} onClick={() => void undo()}>
