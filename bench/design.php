@@ -35,12 +35,12 @@ $envelopeMs = $median(static fn (): OperatingEnvelope => OperatingEnvelope::of($
 $deck = "operating points\n.control\n";
 $paths = [];
 foreach ($points as $at => $point) {
-    $paths[] = $file = sys_get_temp_dir()."/lamp-bench-{$at}.cir";
+    $paths[] = $file = sys_get_temp_dir()."/".getmypid()."-lamp-bench-{$at}.cir";
     file_put_contents($file, SpiceNetlist::of($point, 'bench'));
     $deck .= "source {$file}\nop\n";
 }
-file_put_contents($paths[] = $script = sys_get_temp_dir().'/lamp-bench.sp', $deck."quit\n.endc\n.end\n");
-file_put_contents($paths[] = $empty = sys_get_temp_dir().'/lamp-bench-empty.sp', "nothing\n.control\nquit\n.endc\n.end\n");
+file_put_contents($paths[] = $script = sys_get_temp_dir().'/'.getmypid().'-lamp-bench.sp', $deck."quit\n.endc\n.end\n");
+file_put_contents($paths[] = $empty = sys_get_temp_dir().'/'.getmypid().'-lamp-bench-empty.sp', "nothing\n.control\nquit\n.endc\n.end\n");
 $run = static fn (string $file): callable => static fn (): string => (string) shell_exec("ngspice -b {$file} 2>&1");
 $spiceMs = $median($run($script), SPICE_RUNS);
 $startMs = $median($run($empty), SPICE_RUNS);

@@ -66,12 +66,12 @@ while (count($points) < SPICE_POINTS) {
 $deck = "operating points\n.control\n";
 $paths = [];
 foreach ($points as $at => $point) {
-    $paths[] = $file = sys_get_temp_dir()."/lamp-proof-{$at}.cir";
+    $paths[] = $file = sys_get_temp_dir()."/".getmypid()."-lamp-proof-{$at}.cir";
     file_put_contents($file, SpiceNetlist::of($point, 'bench'));
     $deck .= "source {$file}\nop\n";
 }
-file_put_contents($paths[] = $script = sys_get_temp_dir().'/lamp-proof.sp', $deck."quit\n.endc\n.end\n");
-file_put_contents($paths[] = $empty = sys_get_temp_dir().'/lamp-proof-empty.sp', "nothing\n.control\nquit\n.endc\n.end\n");
+file_put_contents($paths[] = $script = sys_get_temp_dir().'/'.getmypid().'-lamp-proof.sp', $deck."quit\n.endc\n.end\n");
+file_put_contents($paths[] = $empty = sys_get_temp_dir().'/'.getmypid().'-lamp-proof-empty.sp', "nothing\n.control\nquit\n.endc\n.end\n");
 $run = static fn (string $file): callable => static fn (): string => (string) shell_exec("ngspice -b {$file} 2>&1");
 $spiceMs = $median($run($script), RUNS) - $median($run($empty), RUNS);
 $oursMs = $median(static function () use ($proof, $broken): void {

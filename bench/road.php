@@ -76,9 +76,9 @@ $netlist = implode("\n", [
     sprintf('Ce e 0 %.9g IC=0', $model->engineJPerK), sprintf('Cr r 0 %.9g IC=0', $model->radiatorJPerK),
     sprintf('Cb b 0 %.9g IC=0', HeatModel::BAY_J_PER_K), '.tran 0.1 3600 0 0.1 uic', '.control', 'run', 'quit', '.endc', '.end',
 ]);
-$path = sys_get_temp_dir().'/lamp-road.cir';
+$path = sys_get_temp_dir().'/'.getmypid().'-lamp-road.cir';
 file_put_contents($path, $netlist."\n");
-$empty = sys_get_temp_dir().'/lamp-road-empty.cir';
+$empty = sys_get_temp_dir().'/'.getmypid().'-lamp-road-empty.cir';
 file_put_contents($empty, "nothing\n.control\nquit\n.endc\n.end\n");
 $spice = static fn (string $file): callable => static fn (): string => (string) shell_exec("ngspice -b {$file} 2>&1");
 $theirs = $median($spice($path), 5) - $median($spice($empty), 5);

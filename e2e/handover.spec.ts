@@ -72,6 +72,6 @@ test("a job is written down, photographed, staged and signed off", async ({ page
   await page.getByRole("button", { name: "Sign off" }).click();
   await expect(page.getByText(/Signed off by/)).toContainText("Mira Kestrel");
   const download = page.waitForEvent("download");
-  await page.getByRole("link", { name: "Dossier, A4" }).click();
+  await page.getByRole("button", { name: "Dossier, A4" }).click();
   expect((await download).suggestedFilename()).toMatch(/\.pdf$/);
 });

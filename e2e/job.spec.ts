@@ -54,6 +54,8 @@ test("quantities are taken as typed, in the units that are shown, and what is no
   await expect(page.getByRole("alert")).toContainText("is no number with a unit");
   await expect(page.getByLabel("On at")).toHaveValue("hot");
   await page.reload();
+  await expect(page.getByLabel("On at")).toHaveValue("hot");
+  await page.getByRole("button", { name: "Take it back" }).click();
   await expect(page.getByLabel("On at")).toHaveValue("203");
 });
 

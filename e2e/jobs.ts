@@ -1,4 +1,4 @@
-import type { Page } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
 
 type Started = { id: string };
 
@@ -6,7 +6,10 @@ type Started = { id: string };
 export async function startJob(page: Page, changes?: Record<string, unknown>): Promise<string> {
   const { id } = (await (await page.request.post("/api/jobs", { data: {} })).json()) as Started;
   if (changes !== undefined) {
-    await page.request.post(`/api/jobs/${id}/changes`, { data: { version: 1, label: "Changed", changes } });
+    const changed = await page.request.post(`/api/jobs/${id}/changes`, {
+      data: { version: 1, label: "Changed", changes },
+    });
+    expect(changed.ok(), await changed.text()).toBe(true);
   }
   return id;
 }

@@ -14,14 +14,12 @@ use Random\Randomizer;
 use Tests\TestCase;
 
 /**
- * Every door takes what is spoiled without a fault of its own, in time, and keeps nothing of what it refuses. `bin/test` sends some; the long run,
+ * Every door takes what is spoiled without a fault of its own, and keeps nothing of what it refuses. `bin/test` sends some; the long run,
  * LAMP_MUTATIONS=10000, sends so many to each door, and LAMP_SEED makes them others.
  */
 final class DoorsTest extends TestCase
 {
     private const USUAL = 32;
-
-    private const LONGEST_S = 5.0;
 
     private const MAPPING = ['time' => ['column' => 0, 'unit' => 's'], 'coolant' => ['column' => 1, 'unit' => 'C'], 'speed' => ['column' => 2, 'unit' => 'km/h']];
 
@@ -31,7 +29,7 @@ final class DoorsTest extends TestCase
     public static function doors(): iterable
     {
         yield 'import' => ['POST', 'jobs/import', 'job'];
-        yield 'mend' => ['POST', 'jobs/{job}/mend', 'job'];
+        yield 'mend' => ['POST', 'jobs/{job}/mend?version=1', 'job'];
         yield 'change' => ['POST', 'jobs/{job}/changes', 'change'];
         yield 'undo' => ['POST', 'jobs/{job}/undo', 'step'];
         yield 'stand on' => ['POST', 'jobs/{job}/revisions/1', 'step'];
@@ -74,16 +72,12 @@ final class DoorsTest extends TestCase
                 default => '',
             };
             $before = $this->kept();
-            $from = hrtime(true);
             DB::beginTransaction();
             try {
                 $type = in_array($kind, ['drive', 'parts', 'log', 'mapping', 'picture'], true) ? 'text/csv' : 'application/json';
                 $answer = $this->call($method, $to, server: ['CONTENT_TYPE' => $type], content: $body);
-                $seconds = (hrtime(true) - $from) / 1e9;
-
                 $what = "{$method} {$to}\n".mb_substr(mb_scrub($body), 0, 1500);
                 self::assertLessThan(500, $answer->getStatusCode(), $what."\n".($answer->baseResponse->exception ?? ''));
-                self::assertLessThan(self::LONGEST_S, $seconds, $what);
                 if ($answer->isClientError()) {
                     self::assertSame($before, $this->kept(), $what);
                     self::assertNotEmpty($answer->json('problems'), $what);
@@ -108,7 +102,8 @@ final class DoorsTest extends TestCase
             ))),
             'change' => $json([
                 'version' => 1, 'label' => 'x', 'changes' => ['/fans/0/runA' => 12, '/runs/dash' => ['lengthM' => 2], '/control/overrides' => []],
-                'typed' => ['/cooling/ceilingC' => '220F', '/pinned/fan-1-wire' => '4 mm2'],
+                'typed' => ['/cooling/ceilingC' => '220F', '/pinned/fan-1-wire' => '4 mm2'], 'picks' => ['/addFan', '/stages/stage-1/side/options/supply'],
+                'id' => 'change-12345', 'window' => 'window-12345', 'madeOn' => 1,
             ]),
             'step' => $json(['version' => 1]),
             'archive' => $json(['version' => 1, 'isArchived' => true]),

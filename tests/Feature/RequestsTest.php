@@ -104,8 +104,8 @@ final class RequestsTest extends TestCase
         $this->startAnew();
 
         $this->getJson("/api/jobs/{$id}")->assertUnprocessable()->assertJsonPath('problems.0.at', '/fans/0/runA');
-        $this->postText("/api/jobs/{$id}/mend", $bad)->assertUnprocessable();
-        $this->postText("/api/jobs/{$id}/mend", $good)->assertSuccessful()->assertJsonPath('file.fans.0.runA', 15.5);
+        $this->postText("/api/jobs/{$id}/mend?version=1", $bad)->assertUnprocessable();
+        $this->postText("/api/jobs/{$id}/mend?version=1", $good)->assertSuccessful()->assertJsonPath('file.fans.0.runA', 15.5);
         $this->getJson('/api/jobs')->assertOk()->assertJsonPath('rows.0.problems', []);
     }
 

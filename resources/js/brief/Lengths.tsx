@@ -95,6 +95,7 @@ function Lying({ stretch, run, sizes }: { stretch: StretchRow; run: Run | undefi
         label={`${stretch.label}: where it lies`}
         value={zone}
         options={ZONES}
+        path={`${path}/zone`}
         onChange={(next) => {
           setZone(next, () => change({ label: `${stretch.label}, place`, changes: { [`${path}/zone`]: next } }));
         }}
@@ -117,6 +118,7 @@ function Lying({ stretch, run, sizes }: { stretch: StretchRow; run: Run | undefi
       </div>
       <select
         aria-label={`${stretch.label}: new or there already`}
+        data-path={`${path}/conductor`}
         className="field min-h-11 w-full px-2"
         value={conductor}
         onChange={(event) => {

@@ -39,6 +39,7 @@ function Switch({ toggle, label, name }: { toggle: FormToggle; label: string; na
       <input
         type="checkbox"
         className="size-5 accent-(--accent)"
+        data-path={toggle.path}
         checked={isOn}
         disabled={pick === null}
         onChange={() => {

@@ -76,6 +76,7 @@ function Places({ plan }: { plan: DrawnPlan }) {
             </button>
             <select
               aria-label={`${place.label} sits`}
+              data-path={`/plan/places/${place.id}`}
               className="field min-h-11 w-full min-w-0 px-2"
               value={place.zone}
               onChange={(event) => {

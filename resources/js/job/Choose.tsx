@@ -34,6 +34,7 @@ export function Choose<T extends string>({ label, value, options }: Props<T>) {
         label={label}
         value={shown}
         options={options}
+        path={pathOf(options)}
         aside={<Why path={pathOf(options)} label={label} />}
         onChange={(chosen) => {
           const option = options.find((one) => one.value === chosen);

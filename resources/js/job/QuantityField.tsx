@@ -72,6 +72,7 @@ export function QuantityField({ path, label, kind, value, usual, hint, placehold
       >
         <input
           id={id}
+          data-path={path}
           inputMode="text"
           autoComplete="off"
           className="min-h-11 w-full min-w-0 bg-transparent px-3 font-mono text-[1rem] outline-none"

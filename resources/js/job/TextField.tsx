@@ -32,6 +32,7 @@ export function TextField({ path, label, value, lines = 1 }: Props) {
   });
   const props = {
     id,
+    "data-path": path,
     className: "min-h-11 w-full bg-transparent px-3 py-2 text-[1rem] outline-none",
     value: typed.value,
     ...wrongness(id, typed.wrong),

@@ -9,6 +9,8 @@ interface SegmentedControlProps<T extends string> {
   hideLabel?: boolean;
   /** Stands beside the label. */
   aside?: ReactNode;
+  /** Place of the job file it is about. */
+  path?: string;
 }
 
 /** One of a few: all of them in sight, pressed with a thumb. The sentence under it says when the chosen one fits. */
@@ -19,6 +21,7 @@ export function SegmentedControl<T extends string>({
   onChange,
   hideLabel = false,
   aside,
+  path,
 }: SegmentedControlProps<T>) {
   const id = useId();
   const fits = options.find((option) => option.value === value)?.fits;
@@ -34,6 +37,7 @@ export function SegmentedControl<T extends string>({
         type="single"
         value={value}
         aria-labelledby={id}
+        data-path={path}
         onValueChange={(picked) => {
           if (picked !== "") {
             onChange(picked as T);

@@ -59,6 +59,7 @@ export function ChoicePanel({ choice }: { choice: Choice }) {
         <label className="mt-3 block">
           <span className="field-label">Choose another</span>
           <select
+            data-path={`/pinned/${choice.id}`}
             className="field min-h-11 w-full px-2"
             value={choice.isPinned ? choice.part : ""}
             onChange={(event) => void pin(event.target.value === "" ? null : event.target.value)}
