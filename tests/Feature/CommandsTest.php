@@ -86,6 +86,31 @@ final class CommandsTest extends TestCase
         self::assertSame(2, $this->command(['lamp:export', Orchard::PATH, '--as', 'csv', '--out', '/nowhere/x'])->getExitCode());
     }
 
+    /** A machine’s way in: each line that comes in has one that goes out, whatever it is, in the order they came. */
+    public function test_job_files_come_as_lines_and_each_is_answered(): void
+    {
+        $orchard = Orchard::PATH;
+        foreach ([
+            'lamp:design' => ['design', ['job' => $orchard], 0], 'lamp:prove' => ['proof', ['job' => json_decode(JobFile::encode(Orchard::file(['/fans/0/polarityReversed' => true])))], 1],
+            'lamp:road' => ['road-outcome', ['job' => $orchard, 'drive' => '5-climb', 'altitude' => '900'], null],
+            'lamp:handover' => ['test-plan', ['job' => $orchard], 0], 'lamp:trail' => ['trail', ['job' => $orchard, 'seen' => ['never-runs']], 0],
+        ] as $command => [$schema, $asked, $exit]) {
+            $lines = ['{"job":"/nowhere.json"}', JobFile::encode(Orchard::file(['/fans/0/runA' => -1])), 'no JSON', '{"job":"'.$orchard.'","colour":"red"}', '', (string) json_encode($asked)];
+            $lines[1] = '{"job":'.str_replace("\n", '', $lines[1]).'}';
+            $run = $this->command([$command, '--lines'], input: implode("\n", [...$lines, $lines[5]])."\n");
+            self::assertSame(0, $run->getExitCode(), $run->getErrorOutput());
+            $answers = array_map(static fn (string $line): \stdClass => json_decode($line), array_filter(explode("\n", $run->getOutput())));
+            self::assertSame([1, 2, 3, 4, 6, 7], array_column($answers, 'line'));
+            foreach ($answers as $answer) {
+                $this->assertFits('lines-answer', (string) json_encode($answer));
+            }
+            self::assertSame(['/nowhere.json', '/fans/0/runA', '', '/colour'], array_map(static fn (\stdClass $one): string => $one->problems[0]->at, array_slice($answers, 0, 4)));
+            $this->assertFits($schema, (string) json_encode($answers[4]->answer));
+            self::assertSame($exit ?? $answers[4]->exit, $answers[4]->exit, $command);
+            self::assertEquals($answers[4]->answer, $answers[5]->answer, 'asked again it answers the same');
+        }
+    }
+
     public function test_bench_prints_one_settled_state(): void
     {
         $run = $this->command(['lamp:bench', Orchard::PATH, '--set', 'key=run', '--set', 'coolantC=95']);
@@ -172,9 +197,9 @@ final class CommandsTest extends TestCase
      * @param  list<string>  $arguments
      * @param  array<string, string>  $environment
      */
-    private function command(array $arguments, array $environment = []): Process
+    private function command(array $arguments, array $environment = [], ?string $input = null): Process
     {
-        $process = new Process([PHP_BINARY, base_path('artisan'), ...$arguments], null, $environment);
+        $process = new Process([PHP_BINARY, base_path('artisan'), ...$arguments], null, $environment, $input, timeout: null);
         $process->run();
 
         return $process;

@@ -72,8 +72,8 @@ final class OldDatabasesTest extends FrameworkTestCase
         foreach (self::databases() as [$path]) {
             file_put_contents("{$this->folder}/one.sqlite", (string) gzdecode((string) file_get_contents($path)));
             $pdo = new \PDO("sqlite:{$this->folder}/one.sqlite");
-            $formats = $pdo->query("SELECT DISTINCT json_extract(file, '$.version') FROM revisions")->fetchAll(\PDO::FETCH_COLUMN);
-            $kept[] = [max($formats), $pdo->query('SELECT migration FROM migrations ORDER BY migration')->fetchAll(\PDO::FETCH_COLUMN)];
+            $column = static fn (string $sql): array => ($pdo->query($sql) ?: throw new \LogicException($sql))->fetchAll(\PDO::FETCH_COLUMN);
+            $kept[] = [...$column("SELECT max(json_extract(file, '$.version')) FROM revisions"), $column('SELECT migration FROM migrations ORDER BY migration')];
         }
         self::assertContains([JobFile::VERSION, $known], $kept, 'Job file or tables have changed: keep a database of this version, tests/Databases/keep NAME.');
     }

@@ -4,22 +4,20 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use Illuminate\Console\Command;
+use App\Design\Design;
 use LampThread\Proof\Finding\Finding;
 use LampThread\Proof\Finding\Severity;
 
-final class DesignCommand extends JobFileCommand
+final class DesignCommand extends LinesCommand
 {
-    protected $signature = 'lamp:design {file : a *.lampthread.json} {--pretty : indent the answer}';
+    protected $signature = 'lamp:design {file? : a *.lampthread.json} {--pretty : indent the answer} '.self::LINES;
 
     protected $description = 'Prints the whole design of a job as JSON';
 
-    protected function answer(): int
+    protected function worked(Design $design, array $options): Worked
     {
-        $design = $this->design();
-        $this->printJson($design->answer(), $this->option('pretty'));
         $dangers = array_filter($design->findings(), static fn (Finding $finding): bool => $finding->severity === Severity::Danger);
 
-        return $dangers === [] ? Command::SUCCESS : self::FINDINGS;
+        return new Worked($design->answer(), $dangers !== []);
     }
 }

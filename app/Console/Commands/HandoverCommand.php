@@ -4,20 +4,19 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use Illuminate\Console\Command;
+use App\Design\Design;
 use LampThread\Exchange\HandoverPresenter;
 
-final class HandoverCommand extends JobFileCommand
+final class HandoverCommand extends LinesCommand
 {
-    protected $signature = 'lamp:handover {file : a *.lampthread.json} {--pretty : indent the answer}';
+    protected $signature = 'lamp:handover {file? : a *.lampthread.json} {--pretty : indent the answer} '.self::LINES;
 
     protected $description = 'Prints as JSON every test of a job, with where the leads go and what they should read, and every step of the work';
 
-    protected function answer(): int
+    protected function worked(Design $design, array $options): Worked
     {
-        $handover = new HandoverPresenter($this->design()->sizing());
-        $this->printJson($this->wording->worded(['tests' => $handover->tests(), 'work' => $handover->work()]), $this->option('pretty'));
+        $handover = new HandoverPresenter($design->sizing());
 
-        return Command::SUCCESS;
+        return new Worked($this->wording->worded(['tests' => $handover->tests(), 'work' => $handover->work()]), hasFindings: false);
     }
 }

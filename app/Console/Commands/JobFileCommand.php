@@ -22,7 +22,9 @@ abstract class JobFileCommand extends Command
 {
     protected const FINDINGS = 1;
 
-    private const INVALID_INPUT = 2;
+    protected const INVALID_INPUT = 2;
+
+    protected const JSON = JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR;
 
     private const MOST_DRIVE_BYTES = 8_000_000;
 
@@ -53,13 +55,20 @@ abstract class JobFileCommand extends Command
     protected function design(): Design
     {
         $path = $this->argument('file');
-        assert(is_string($path));
-        $json = is_file($path) ? file_get_contents($path, length: JobFile::MOST_BYTES + 1) : false;
-        if ($json === false) {
-            throw InvalidInput::at($path, Message::of('input.file.cannot-be-read'));
-        }
 
-        return $this->designs->of($this->designs->decode($json));
+        return $this->designs->of($this->designs->decode($this->contentOf(is_string($path) ? $path : '')));
+    }
+
+    /**
+     * @return string a job file
+     *
+     * @throws InvalidInput
+     */
+    protected function contentOf(string $path): string
+    {
+        $json = is_file($path) ? file_get_contents($path, length: JobFile::MOST_BYTES + 1) : false;
+
+        return $json === false ? throw InvalidInput::at($path, Message::of('input.file.cannot-be-read')) : $json;
     }
 
     /**
@@ -87,7 +96,6 @@ abstract class JobFileCommand extends Command
         if (is_string($answer)) {
             $answer = json_decode($answer);
         }
-        $flags = JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR | ($isPretty === true ? JSON_PRETTY_PRINT : 0);
-        $this->output->writeln(json_encode($answer, $flags), OutputInterface::OUTPUT_RAW);
+        $this->output->writeln(json_encode($answer, self::JSON | ($isPretty === true ? JSON_PRETTY_PRINT : 0)), OutputInterface::OUTPUT_RAW);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use Illuminate\Console\Command;
+use App\Design\Design;
 use LampThread\Diagnosis\Answer;
 use LampThread\Diagnosis\FaultTable;
 use LampThread\Diagnosis\LampReading;
@@ -14,27 +14,25 @@ use LampThread\Exchange\TrailPresenter;
 use LampThread\Message\InvalidInput;
 use LampThread\Message\Message;
 
-final class TrailCommand extends JobFileCommand
+final class TrailCommand extends LinesCommand
 {
-    protected $signature = 'lamp:trail {file : a *.lampthread.json} {--seen=* : what is wrong, e.g. never-runs} {--answer=* : test=what came of it, the first first}'
-        .' {--tool=* : what is at hand; the usual ones unless it is said} {--pretty : indent the answer}';
+    protected $signature = 'lamp:trail {file? : a *.lampthread.json} {--seen=* : what is wrong, e.g. never-runs} {--answer=* : test=what came of it, the first first}'
+        .' {--tool=* : what is at hand; the usual ones unless it is said} {--pretty : indent the answer} '.self::LINES;
 
     protected $description = 'Prints as JSON what may be wrong, how likely each is, and what to test next and why';
 
-    protected function answer(): int
+    protected function worked(Design $design, array $options): Worked
     {
-        $seen = array_map(AnswerReader::symptom(...), array_values(array_map(strval(...), (array) $this->option('seen'))));
+        $seen = array_map(AnswerReader::symptom(...), array_values(array_map(strval(...), (array) $options['seen'])));
         if ($seen === []) {
             throw InvalidInput::at('--seen', Message::of('input.no-symptom'));
         }
-        $design = $this->design();
         $table = $design->faultTable();
-        $answers = array_map(static fn (mixed $given): Answer => self::read($table, strval($given)), array_values((array) $this->option('answer')));
-        $tools = AnswerReader::tools(array_values(array_map(strval(...), (array) $this->option('tool'))));
+        $answers = array_map(static fn (mixed $given): Answer => self::read($table, strval($given)), array_values((array) $options['answer']));
+        $tools = AnswerReader::tools(array_values(array_map(strval(...), (array) $options['tool'])));
         $trail = new Trail($table, new LampReading([$design->circuit()], $design->brief->supply->systemV), $seen, $answers, $tools);
-        $this->printJson($this->wording->worded((new TrailPresenter([$design->circuit()]))->of($trail, $seen, $answers)), $this->option('pretty'));
 
-        return Command::SUCCESS;
+        return new Worked($this->wording->worded((new TrailPresenter([$design->circuit()]))->of($trail, $seen, $answers)), hasFindings: false);
     }
 
     /** The name of a test may hold an equals sign itself. */

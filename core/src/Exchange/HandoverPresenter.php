@@ -59,6 +59,7 @@ final readonly class HandoverPresenter
         return array_values(array_map(static fn (WorkStep $step): array => [
             'id' => $step->id, 'title' => $step->title, 'minutes' => $step->minutes, 'items' => $step->items, 'needs' => $step->needs, 'tools' => $step->tools,
             'consumables' => $step->consumables, 'hands' => $step->hands, 'waitsForCold' => $step->waitsForCold, 'caution' => $step->caution,
+            'isOwnMinutes' => false,
         ], (new WorkPlan($this->sizing, $this->plan))->steps()));
     }
 
