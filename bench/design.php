@@ -35,7 +35,7 @@ $envelopeMs = $median(static fn (): OperatingEnvelope => OperatingEnvelope::of($
 $deck = "operating points\n.control\n";
 $paths = [];
 foreach ($points as $at => $point) {
-    $paths[] = $file = sys_get_temp_dir()."/".getmypid()."-lamp-bench-{$at}.cir";
+    $paths[] = $file = sys_get_temp_dir().'/'.getmypid()."-lamp-bench-{$at}.cir";
     file_put_contents($file, SpiceNetlist::of($point, 'bench'));
     $deck .= "source {$file}\nop\n";
 }

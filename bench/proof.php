@@ -66,7 +66,7 @@ while (count($points) < SPICE_POINTS) {
 $deck = "operating points\n.control\n";
 $paths = [];
 foreach ($points as $at => $point) {
-    $paths[] = $file = sys_get_temp_dir()."/".getmypid()."-lamp-proof-{$at}.cir";
+    $paths[] = $file = sys_get_temp_dir().'/'.getmypid()."-lamp-proof-{$at}.cir";
     file_put_contents($file, SpiceNetlist::of($point, 'bench'));
     $deck .= "source {$file}\nop\n";
 }

@@ -16,6 +16,7 @@ use App\Models\Job;
 use App\Models\JobRow;
 use App\Models\OutOfStep;
 use App\Models\Part;
+use App\Models\PracticeRun;
 use App\Models\Revision;
 use App\People\Visitor;
 use Illuminate\Support\Facades\DB;
@@ -193,7 +194,11 @@ final readonly class Desk
     {
         Database::alone(static function () use ($job, $version): void {
             $job->refresh();
-            $job->version === $version ? $job->forceDelete() : throw new OutOfStep;
+            if ($job->version !== $version) {
+                throw new OutOfStep;
+            }
+            PracticeRun::query()->where('job_id', $job->id)->delete();
+            $job->forceDelete();
             // What is taken out of the index of words is only marked there; made anew, it holds nothing of it.
             DB::statement("INSERT INTO job_words (job_words) VALUES ('rebuild')");
         });

@@ -25,7 +25,7 @@ return new class extends Migration
             $table->unsignedInteger('version')->default(1)->comment('grows with every change');
         });
         Schema::table('practice_runs', function (Blueprint $table): void {
-            $table->string('job_id')->nullable()->index()->comment('job of the workshop it is on; null on a lesson')->references('id')->on('jobs')->cascadeOnDelete();
+            $table->string('job_id')->nullable()->index()->comment('job of the workshop it is on; null on a lesson');
         });
         Schema::table('tasks', function (Blueprint $table): void {
             $table->string('by')->nullable()->comment('who asked for it; null on one machine alone');

@@ -93,7 +93,7 @@ final class CommandsTest extends TestCase
         foreach ([
             'lamp:design' => ['design', ['job' => $orchard], 0], 'lamp:prove' => ['proof', ['job' => json_decode(JobFile::encode(Orchard::file(['/fans/0/polarityReversed' => true])))], 1],
             'lamp:road' => ['road-outcome', ['job' => $orchard, 'drive' => '5-climb', 'altitude' => '900'], null],
-            'lamp:handover' => ['test-plan', ['job' => $orchard], 0], 'lamp:trail' => ['trail', ['job' => $orchard, 'seen' => ['never-runs']], 0],
+            'lamp:handover' => ['test-plan', ['job' => $orchard], 0], 'lamp:trail' => ['trail-standing', ['job' => $orchard, 'seen' => ['never-runs']], 0],
         ] as $command => [$schema, $asked, $exit]) {
             $lines = ['{"job":"/nowhere.json"}', JobFile::encode(Orchard::file(['/fans/0/runA' => -1])), 'no JSON', '{"job":"'.$orchard.'","colour":"red"}', '', (string) json_encode($asked)];
             $lines[1] = '{"job":'.str_replace("\n", '', $lines[1]).'}';

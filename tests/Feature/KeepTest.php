@@ -294,6 +294,7 @@ final class KeepTest extends TestCase
     private static function process(string $database, string $backups, array $arguments): Process
     {
         $jit = ['-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M'];
+
         return new Process([PHP_BINARY, ...$jit, 'artisan', ...$arguments], dirname(__DIR__, 2), [
             'LAMP_DATABASE' => $database, 'LAMP_BACKUPS' => $backups, 'CACHE_STORE' => 'array', 'APP_ENV' => 'testing',
         ], timeout: null);

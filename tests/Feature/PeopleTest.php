@@ -4,13 +4,23 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Design\Designs;
+use App\Desk\Program;
+use App\Models\Content;
+use App\Models\Job;
+use App\Models\JobRow;
 use App\People\Person;
 use App\People\Role;
 use App\People\Visitor;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Testing\TestResponse;
+use LampThread\Exchange\Wording;
+use LampThread\Tests\Orchard;
+use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\TestCase;
 
@@ -95,6 +105,142 @@ final class PeopleTest extends TestCase
         self::assertSame([], $this->getJson('/api/jobs?search=quill')->json('rows'), 'nor is it found by it');
         self::assertSame([], $this->getJson('/api/jobs?search=mat')->json('rows'));
         self::assertCount(1, $this->getJson('/api/jobs?search=sprayer')->json('rows'));
+    }
+
+    /** Words that are planted wherever people write are seen through no door at all; whoever may see customers sees them. */
+    public function test_no_door_and_no_paper_shows_a_reader_what_is_kept_from_them(): void
+    {
+        $this->actingAs($this->person('Fay', Role::Fitter));
+        $id = $this->orchard()['id'];
+        $this->postJson("/api/jobs/{$id}/changes", ['version' => 1, 'label' => 'x', 'changes' => ['/job/customer' => 'Planted one', '/job/notes' => 'Planted two']])->assertOk();
+        $record = static fn (string $kind, int $at): array => [
+            'id' => "planted-record-{$at}", 'kind' => $kind, 'step' => '', 'by' => 'Planted by', 'at' => '2026-11-20T09:00:00Z', 'text' => "Planted {$kind}",
+        ];
+        $this->postJson("/api/jobs/{$id}/records", ['records' => array_map($record, ['note', 'complaint', 'sign-off'], [1, 2, 3])])->assertOk();
+        $picture = base64_decode('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==');
+        $this->call('POST', "/api/jobs/{$id}/photographs?id=planted-picture&by=x&at=2026-11-20T09:00:00Z", server: ['CONTENT_TYPE' => 'application/octet-stream'], content: $picture)
+            ->assertCreated();
+        $run = $this->postJson('/api/practice', ['person' => 'x', 'job' => $id, 'grade' => 'easy'])->assertCreated()->json('id');
+        self::assertSame(['planted-record-1', 'planted-record-2', 'planted-record-3'], DB::table('records')->where('kind', '!=', 'photograph')->orderBy('number')->pluck('id')->all());
+        self::assertNotSame('2026-11-20 09:00:00', DB::table('records')->where('kind', 'sign-off')->value('at'), 'when it was signed is the server’s to say');
+        self::assertSame('Fay', DB::table('records')->where('kind', 'sign-off')->value('by'), 'and who');
+
+        $looked = function () use ($id, $run): array {
+            $seen = [];
+            foreach (Route::getRoutes()->getRoutes() as $route) {
+                $address = str_replace(['{job}', '{number}', '{kind}', '{run}', '{record}', '{drive}', '{device}'], [$id, '1', 'pairs', $run, 'planted-picture', '3-queue', 'logger'], $route->uri());
+                if (in_array('GET', $route->methods(), true) && str_starts_with($address, 'api/jobs') && ! str_contains($address, '{')) {
+                    $this->startAnew();
+                    $seen[$address] = self::text($this->get("/{$address}"));
+                }
+            }
+
+            return [...$seen, 'practice' => self::text($this->getJson("/api/practice/{$run}")), 'jobs' => self::text($this->getJson('/api/jobs'))];
+        };
+        $planted = static fn (array $seen): array => array_keys(array_filter($seen, static fn (string $text): bool => str_contains($text, 'Planted')));
+        self::assertSame(
+            ['api/jobs', "api/jobs/{$id}", "api/jobs/{$id}/file", "api/jobs/{$id}/dossier.pdf", "api/jobs/{$id}/handover", 'jobs'], $planted($looked()),
+        );
+        self::assertGreaterThan(20, count($looked()));
+        $this->actingAs($this->person('Rod', Role::Reader));
+        Visitor::hideCustomers(true);
+        self::assertSame([], $planted($looked()));
+        $this->get("/api/jobs/{$id}/photographs/planted-picture")->assertNotFound();
+        $this->getJson("/api/jobs/{$id}/handover")->assertJsonPath('lacks.signOff', false);
+    }
+
+    /** @param  TestResponse<Response>  $answer */
+    private static function text(TestResponse $answer): string
+    {
+        $content = (string) $answer->getContent();
+        if (! str_starts_with($content, '%PDF')) {
+            return $content;
+        }
+        $path = (string) tempnam(sys_get_temp_dir(), 'paper');
+        file_put_contents($path, $content);
+        $text = (string) shell_exec('pdftotext '.escapeshellarg($path).' -');
+        unlink($path);
+
+        return $text;
+    }
+
+    public function test_before_the_shop_is_open_nobody_is_let_in_but_from_the_terminal(): void
+    {
+        config(['app.accounts' => false]);
+        foreach ([['POST', ''], ['POST', '/1/code'], ['POST', '/1/role'], ['DELETE', '/1'], ['POST', '/customers'], ['GET', '']] as [$method, $address]) {
+            $this->json($method, "/api/people{$address}", ['name' => 'Mallory', 'role' => 'owner', 'hidesCustomers' => false])->assertForbidden();
+        }
+        self::assertSame(0, Person::query()->count());
+        // By whatever way they came: whoever no owner and no terminal has let in is out once the shop opens.
+        $planted = Person::query()->create(['name' => 'Mallory', 'role' => Role::Owner]);
+        $code = $planted->giveCode();
+        config(['app.accounts' => true]);
+        $this->code();
+        $this->choose('Mallory', $code)->assertUnprocessable();
+        self::assertSame(['Owner'], Person::query()->pluck('name')->all());
+    }
+
+    public function test_a_shop_without_an_owner_gets_one_from_the_terminal(): void
+    {
+        $this->person('Fay', Role::Fitter);
+        self::assertSame(1, Artisan::call('lamp:code', ['name' => 'Gil']));
+        self::assertSame(0, Artisan::call('lamp:code', ['name' => 'Fay', '--owner' => true]));
+        self::assertSame(Role::Owner, Person::query()->where('name', 'Fay')->firstOrFail()->role);
+    }
+
+    /** Latin Bea, and what looks like her: a Cyrillic e, signs that are not seen, a figure for a letter. */
+    #[TestWith(["B\u{0435}a"])]
+    #[TestWith(["Bea\u{200B}"])]
+    #[TestWith(["\u{202E}aeB"])]
+    #[TestWith(["Be\na"])]
+    #[TestWith(['BEA'])]
+    #[TestWith([' Bea  '])]
+    #[TestWith(['   '])]
+    #[TestWith(['42'])]
+    public function test_a_name_that_is_taken_for_another_is_refused(string $name): void
+    {
+        $this->actingAs($this->person('Ada', Role::Owner));
+        $this->person('Bea', Role::Fitter);
+        $this->postJson('/api/people', ['name' => $name, 'role' => 'fitter'])->assertUnprocessable()->assertJsonPath('problems.0.at', '/name');
+        $this->postJson('/api/people', ['name' => 'Zoë  Ørsted-Müller', 'role' => 'fitter'])->assertCreated()->assertJsonPath('name', 'Zoë Ørsted-Müller');
+    }
+
+    public function test_a_reader_stops_nobodys_work_and_fills_no_queue(): void
+    {
+        Queue::fake();
+        $this->actingAs($this->person('Fay', Role::Fitter));
+        $ids = array_map(fn (): string => $this->orchard()['id'], range(1, 4));
+        $task = $this->postJson("/api/jobs/{$ids[0]}/tasks/plans", ['complaints' => ['noise']])->assertOk()->json('id');
+        $this->actingAs($this->person('Rod', Role::Reader));
+        $this->deleteJson("/api/tasks/{$task}")->assertForbidden();
+        $this->postJson("/api/jobs/{$ids[0]}/tasks/plans", ['complaints' => ['hot-in-traffic']])->assertOk();
+        $this->getJson("/api/tasks/{$task}")->assertJsonPath('state', 'waiting');
+        $this->postText("/api/jobs/{$ids[1]}/tasks/pairs", '{}')->assertOk();
+        $own = $this->postText("/api/jobs/{$ids[2]}/tasks/pairs", '{}')->assertOk()->json('id');
+        $this->postText("/api/jobs/{$ids[3]}/tasks/pairs", '{}')->assertTooManyRequests();
+        $this->deleteJson("/api/tasks/{$own}")->assertOk();
+        self::assertSame(['role.refused', 'task.stop'], DB::table('audit')->where('person', 'Rod')->pluck('action')->sort()->values()->all());
+    }
+
+    public function test_what_is_taken_out_of_the_shop_stands_in_the_trail(): void
+    {
+        $this->actingAs($this->person('Rod', Role::Reader));
+        $job = Job::start($this->content(), 'x');
+        $this->get("/api/jobs/{$job->id}/file")->assertOk();
+        $this->get("/api/jobs/{$job->id}/dossier.pdf")->assertOk();
+        $this->postJson('/api/jobs', ['arrangement' => null])->assertForbidden();
+        self::assertSame([['job.file', $job->id], ['job.dossier', $job->id], ['role.refused', 'POST api/jobs']], DB::table('audit')->get()->map(
+            static fn (object $row): array => [data_get($row, 'action'), data_get($row, 'subject')],
+        )->all());
+    }
+
+    public function test_the_frameworks_own_door_to_files_is_closed(): void
+    {
+        foreach (['local', 'production'] as $environment) {
+            $this->app?->detectEnvironment(static fn (): string => $environment);
+            self::assertSame([], array_filter(array_map(static fn ($route): string => $route->uri(), Route::getRoutes()->getRoutes()), static fn (string $uri): bool => str_starts_with($uri, 'storage')));
+            $this->call('PUT', '/storage/x?signature=y', content: 'x')->assertStatus(405);
+        }
     }
 
     public function test_every_change_carries_who_and_the_trail_says_it(): void
@@ -185,5 +331,13 @@ final class PeopleTest extends TestCase
     private function fits(string $schema, TestResponse $answer): void
     {
         $this->assertFits($schema, (string) $answer->getContent());
+    }
+
+    private function content(): Content
+    {
+        $designs = app(Designs::class);
+        $design = $designs->of($designs->decode((string) file_get_contents(Orchard::PATH)));
+
+        return new Content($design->file, $design->sizes(), Program::VERSION, JobRow::of($design, Wording::english()), $designs->build->id, null);
     }
 }

@@ -6,8 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Design\Designs;
 use App\Design\Uncomputable;
+use App\Http\Middleware\May;
 use App\Http\Requests\Body;
 use App\Models\Job;
+use App\People\Visitor;
 use App\Tasks\Task;
 use App\Tasks\TaskKind;
 use App\Tasks\Tasks;
@@ -16,7 +18,6 @@ use Illuminate\Contracts\Container\Container;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use RuntimeException;
-use Symfony\Component\HttpKernel\Exception\HttpException;
 
 /** Long work: begun, looked at, stopped. */
 final readonly class TaskController
@@ -46,11 +47,11 @@ final readonly class TaskController
         return new JsonResponse(Task::query()->findOrFail($task)->answer(), json: true);
     }
 
-    public function stop(string $task): JsonResponse
+    public function stop(Request $request, string $task, Visitor $visitor): JsonResponse
     {
         $meant = Task::query()->findOrFail($task);
         if (! $this->tasks->mayStop($meant)) {
-            throw new HttpException(403, 'role');
+            throw May::refusal($visitor, $request);
         }
         $meant->moveTo(TaskState::Stopped, TaskState::Waiting, TaskState::Running);
 

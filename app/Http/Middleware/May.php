@@ -22,11 +22,7 @@ final readonly class May
     public function handle(Request $request, Closure $next, string $what): Response
     {
         if (! $this->visitor->may(Deed::from($what))) {
-            $name = $this->visitor->name();
-            if ($name !== null) {
-                Audit::add($name, 'role.refused', $request->method().' '.$request->path());
-            }
-            throw new HttpException(Visitor::areAsked() && $name === null ? 401 : 403, 'role');
+            throw self::refusal($this->visitor, $request);
         }
         $response = $next($request);
         // A door with a name is one whose use is written down.
@@ -37,5 +33,16 @@ final readonly class May
         }
 
         return $response;
+    }
+
+    /** Of a door that is not for whoever asks; written down where it is known who that is. */
+    public static function refusal(Visitor $visitor, Request $request): HttpException
+    {
+        $name = $visitor->name();
+        if ($name !== null) {
+            Audit::add($name, 'role.refused', $request->method().' '.$request->path());
+        }
+
+        return new HttpException(Visitor::areAsked() && $name === null ? 401 : 403, 'role');
     }
 }

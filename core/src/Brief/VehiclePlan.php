@@ -60,13 +60,10 @@ final readonly class VehiclePlan
         if ($told === null || $told === $this->batteryPlace()) {
             return $this;
         }
-        foreach ($this->zones as $zone) {
-            if ($zone['batteryPlace'] === $told->value) {
-                return $this->withPlace(PlanPlace::Battery, $zone['id']);
-            }
-        }
+        $fitting = array_column(array_filter($this->zones, static fn (array $zone): bool => $zone['batteryPlace'] === $told->value), 'id');
+        $zone = in_array($told->value, $fitting, true) ? $told->value : $fitting[0] ?? null;
 
-        return $this;
+        return $zone === null ? $this : $this->withPlace(PlanPlace::Battery, $zone);
     }
 
     /** Where the battery is, as the supply has it. */

@@ -103,14 +103,16 @@ function Lying({ stretch, run, sizes }: { stretch: StretchRow; run: Run | undefi
       <div className="grid grid-cols-2 gap-2">
         <QuantityField
           path={`${path}/ambientC`}
-          label={`${stretch.label}: around it`}
+          label="around it"
+          of={stretch.label}
           kind="temperature"
           value={run?.ambientC}
           usual="by its place"
         />
         <QuantityField
           path={`${path}/bundle`}
-          label={`${stretch.label}: loaded wires together`}
+          label="loaded wires together"
+          of={stretch.label}
           kind=""
           value={run?.bundle}
           usual="1"

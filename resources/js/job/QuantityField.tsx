@@ -10,6 +10,8 @@ interface Props {
   /** JSON pointer of the value in the job file. */
   path: string;
   label: string;
+  /** What it is of, where that is seen beside it. */
+  of?: string;
   kind: Kind;
   value: number | null | undefined;
   /** Shown in the empty field: what is taken when nothing is given. */
@@ -22,7 +24,7 @@ interface Props {
 const PAUSE_MS = 220;
 
 /** A quantity typed as it is: `185F`, `3/16in`. The server reads it. */
-export function QuantityField({ path, label, kind, value, usual, hint, placeholder }: Props) {
+export function QuantityField({ path, label, of, kind, value, usual, hint, placeholder }: Props) {
   const id = useId();
   const { job, change } = useJob();
   const { units } = useUnits();
@@ -30,6 +32,7 @@ export function QuantityField({ path, label, kind, value, usual, hint, placehold
   const unit = as?.unit ?? shown(0, kind, units).unit;
   const texts = useHeldTexts();
   const [held, hold] = useHeld(path);
+  const name = of === undefined ? label : `${of}, ${label}`;
   const typed = useTypedText({
     shown: as === undefined ? "" : digits(as.value),
     version: job.version,
@@ -41,7 +44,7 @@ export function QuantityField({ path, label, kind, value, usual, hint, placehold
     send: async (text) => {
       const isEmptied = text.trim() === "" && usual !== undefined;
       const typedHere = isEmptied ? {} : { [path]: withUnit(text, unit) };
-      const alone = isEmptied ? { label, changes: { [path]: null } } : { label, typed: typedHere };
+      const alone = isEmptied ? { label: name, changes: { [path]: null } } : { label: name, typed: typedHere };
       // What was refused beside it may be right together with it: the two are one answer.
       const beside = texts.beside(path);
       if (Object.keys(beside).length > 0) {
@@ -64,6 +67,7 @@ export function QuantityField({ path, label, kind, value, usual, hint, placehold
       <FieldFrame
         id={id}
         label={label}
+        of={of}
         unit={unit}
         wrong={typed.wrong}
         onTakeBack={typed.takeBack}

@@ -4,6 +4,8 @@ interface Props {
   /** Of the input; what is wrong with it stands in `${id}-wrong`. */
   id: string;
   label: string;
+  /** What it is of, said to those who do not see where it stands. */
+  of?: string | undefined;
   unit?: string | undefined;
   wrong: string | undefined;
   hint?: string | undefined;
@@ -15,11 +17,12 @@ interface Props {
 }
 
 /** What stands round an input: its label, its unit, and what is wrong with what was typed. */
-export function FieldFrame({ id, label, unit, wrong, hint, onTakeBack, aside, children }: Props) {
+export function FieldFrame({ id, label, of, unit, wrong, hint, onTakeBack, aside, children }: Props) {
   return (
     <>
       <div className="mb-1 flex items-center">
         <label htmlFor={id} className="field-label mb-0">
+          {of !== undefined && <span className="sr-only">{of}: </span>}
           {label}
         </label>
         {aside}
