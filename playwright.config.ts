@@ -22,6 +22,7 @@ export default defineConfig({
   reporter: process.env.CI ? "line" : "list",
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,
+    actionTimeout: 90_000,
     viewport: { width: 1280, height: 800 },
     colorScheme: "light",
     launchOptions: {

@@ -93,7 +93,8 @@ final readonly class RecordBook
             if ($kept !== null) {
                 return $kept->job_id === $job->id ? false : throw InvalidInput::at('/id', Message::of('input.record.id-taken'));
             }
-            $there = JobRecord::query()->where('job_id', $job->id)->toBase()->selectRaw('count(*) AS entries, coalesce(sum(length(data) + length(step) + 200), 0) AS bytes')->first();
+            $there = JobRecord::query()->where('job_id', $job->id)->toBase()
+                ->selectRaw('count(*) AS entries, coalesce(sum(length(data) + length(step) + 200), 0) AS bytes')->first();
             if (data_get($there, 'entries') >= self::MOST || data_get($there, 'bytes') >= self::MOST_BYTES) {
                 throw InvalidInput::at('', Message::of('input.record.full', most: self::MOST));
             }

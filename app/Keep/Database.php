@@ -49,7 +49,8 @@ final readonly class Database
         try {
             $this->bringForward();
         } catch (QueryException $fault) {
-            throw new RuntimeException("The database cannot be brought forward: {$fault->getMessage()}. Restore the newest of ".implode(', ', array_slice($this->backups->paths(), 0, 3)).'.');
+            $newest = implode(', ', array_slice($this->backups->paths(), 0, 3));
+            throw new RuntimeException("The database cannot be brought forward: {$fault->getMessage()}. Restore the newest of {$newest}.");
         }
     }
 

@@ -91,7 +91,8 @@ final readonly class Restoring
             ));
             DB::statement("INSERT INTO main.\"{$table}\" ({$columns}) SELECT {$columns} FROM ".self::BESIDE.".\"{$table}\"");
             foreach ([['main', self::BESIDE], [self::BESIDE, 'main']] as [$one, $other]) {
-                $count = data_get(DB::selectOne("SELECT count(*) AS rows FROM (SELECT {$columns} FROM {$one}.\"{$table}\" EXCEPT SELECT {$columns} FROM {$other}.\"{$table}\")"), 'rows');
+                $only = "SELECT {$columns} FROM {$one}.\"{$table}\" EXCEPT SELECT {$columns} FROM {$other}.\"{$table}\"";
+                $count = data_get(DB::selectOne("SELECT count(*) AS rows FROM ({$only})"), 'rows');
                 if ($count !== 0) {
                     $differ[] = "{$count} rows of {$table} are otherwise.";
                 }

@@ -22,7 +22,8 @@ final readonly class PersonName
         $seen->setChecks(Spoofchecker::SINGLE_SCRIPT | Spoofchecker::INVISIBLE);
         $alike = new Spoofchecker;
         $alike->setChecks(Spoofchecker::SINGLE_SCRIPT_CONFUSABLE | Spoofchecker::MIXED_SCRIPT_CONFUSABLE | Spoofchecker::WHOLE_SCRIPT_CONFUSABLE);
-        if ($text === '' || preg_match('/\p{C}/u', $typed) !== 0 || preg_match('/^[\p{L}\p{M}\p{N} .,\'’&()-]+$/u', $text) !== 1 || preg_match('/\p{L}/u', $text) !== 1 || $seen->isSuspicious($text)) {
+        $isWhole = preg_match('/\p{C}/u', $typed) === 0 && preg_match('/^[\p{L}\p{M}\p{N} .,\'’&()-]+$/u', $text) === 1;
+        if (! $isWhole || preg_match('/\p{L}/u', $text) !== 1 || $seen->isSuspicious($text)) {
             throw InvalidInput::at('/name', Message::of('people.name-unclear'));
         }
         foreach (Person::query()->pluck('name') as $other) {

@@ -90,13 +90,14 @@ final class CommandsTest extends TestCase
     public function test_job_files_come_as_lines_and_each_is_answered(): void
     {
         $orchard = Orchard::PATH;
+        $reversed = json_decode(JobFile::encode(Orchard::file(['/fans/0/polarityReversed' => true])));
         foreach ([
-            'lamp:design' => ['design', ['job' => $orchard], 0], 'lamp:prove' => ['proof', ['job' => json_decode(JobFile::encode(Orchard::file(['/fans/0/polarityReversed' => true])))], 1],
+            'lamp:design' => ['design', ['job' => $orchard], 0], 'lamp:prove' => ['proof', ['job' => $reversed], 1],
             'lamp:road' => ['road-outcome', ['job' => $orchard, 'drive' => '5-climb', 'altitude' => '900'], null],
             'lamp:handover' => ['test-plan', ['job' => $orchard], 0], 'lamp:trail' => ['trail-standing', ['job' => $orchard, 'seen' => ['never-runs']], 0],
         ] as $command => [$schema, $asked, $exit]) {
-            $lines = ['{"job":"/nowhere.json"}', JobFile::encode(Orchard::file(['/fans/0/runA' => -1])), 'no JSON', '{"job":"'.$orchard.'","colour":"red"}', '', (string) json_encode($asked)];
-            $lines[1] = '{"job":'.str_replace("\n", '', $lines[1]).'}';
+            $wrong = str_replace("\n", '', JobFile::encode(Orchard::file(['/fans/0/runA' => -1])));
+            $lines = ['{"job":"/nowhere.json"}', "{\"job\":{$wrong}}", 'no JSON', '{"job":"'.$orchard.'","colour":"red"}', '', (string) json_encode($asked)];
             $run = $this->command([$command, '--lines'], input: implode("\n", [...$lines, $lines[5]])."\n");
             self::assertSame(0, $run->getExitCode(), $run->getErrorOutput());
             $answers = array_map(static fn (string $line): \stdClass => json_decode($line), array_filter(explode("\n", $run->getOutput())));

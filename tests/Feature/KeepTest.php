@@ -204,7 +204,8 @@ final class KeepTest extends TestCase
         $word = 'Zwiebelfisch';
         $pdo = new \PDO("sqlite:{$this->folder}/a.sqlite");
         $pdo->exec("UPDATE revisions SET file = replace(file, 'Saltmarsh Lane orchards', '{$word}') WHERE job_id = 'orchard-sprayer'");
-        $pdo->exec("UPDATE jobs SET customer = '{$word}', row = replace(row, 'Saltmarsh Lane orchards', '{$word}'), deleted_at = '2026-11-20 10:00:00' WHERE id = 'orchard-sprayer'");
+        $pdo->exec("UPDATE jobs SET customer = '{$word}', row = replace(row, 'Saltmarsh Lane orchards', '{$word}') WHERE id = 'orchard-sprayer'");
+        $pdo->exec("UPDATE jobs SET deleted_at = '2026-11-20 10:00:00' WHERE id = 'orchard-sprayer'");
         $pdo->exec("UPDATE job_texts SET notes = '{$word} complains' WHERE job_id = 'orchard-sprayer'");
         $pdo->exec("INSERT INTO practice_runs (id, person, file, fault, class, seen, moves, job_id) VALUES ('r', 'x', '{$word}', '{}', 'x', '[]', '[]', 'orchard-sprayer')");
         unset($pdo);

@@ -11,6 +11,7 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Queue;
+use LampThread\Exchange\JobFile;
 use Tests\TestCase;
 
 /** Plans through the doors: asked, searched in two processes, shown, taken with one undo. */
@@ -79,10 +80,22 @@ final class PlansTest extends TestCase
     public function test_the_command_line_prints_the_front_and_names_a_conflict(): void
     {
         self::assertSame(0, Artisan::call('lamp:plan', ['file' => self::FILE, '--complaint' => ['hot-in-traffic'], '--must' => ['no-coolant-opened']]));
-        $result = json_decode(Artisan::output(), true);
+        $printed = Artisan::output();
+        $result = json_decode($printed, true);
         self::assertNotSame([], $result['plans']);
         foreach ($result['plans'] as $plan) {
             self::assertStringContainsString('adjustable thermostat', $plan['title'], 'only a probe in the fins leaves the coolant shut');
+        }
+        // What a plan changes goes into a file as it is printed, by whoever knows JSON and nothing of PHP.
+        foreach (json_decode($printed)->plans as $plan) {
+            $file = json_decode((string) file_get_contents(self::FILE));
+            foreach ($plan->changes as $place => $value) {
+                $steps = explode('/', substr($place, 1));
+                $last = array_pop($steps);
+                $at = array_reduce($steps, static fn (\stdClass|array $at, string $step): \stdClass|array => is_array($at) ? $at[(int) $step] : $at->{$step}, $file);
+                is_array($at) ? throw new \LogicException($place) : $at->{$last} = $value;
+            }
+            self::assertSame([], app(JobFile::class)->decode((string) json_encode($file))['pinned']);
         }
         self::assertSame(1, Artisan::call('lamp:plan', ['file' => self::FILE, '--must' => ['override', 'stock-look']]));
         $conflict = json_decode(Artisan::output(), true)['conflict'];

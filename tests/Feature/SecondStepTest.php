@@ -30,7 +30,9 @@ final class SecondStepTest extends TestCase
     public function test_changes_of_one_field_from_two_windows_are_two_revisions(): void
     {
         $id = $this->orchard()['id'];
-        $type = fn (int $version, string $window, int $runA): TestResponse => $this->change($id, $version, ['label' => 'Running current', 'changes' => ['/fans/0/runA' => $runA], 'window' => $window]);
+        $type = fn (int $version, string $window, int $runA): TestResponse => $this->change($id, $version, [
+            'label' => 'Running current', 'changes' => ['/fans/0/runA' => $runA], 'window' => $window,
+        ]);
         $type(1, 'window-0001', 11)->assertOk();
         $type(2, 'window-0001', 12)->assertOk();
         $type(3, 'window-0002', 13)->assertOk();

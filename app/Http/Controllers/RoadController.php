@@ -78,10 +78,10 @@ final readonly class RoadController
         $made = $this->body->of($request, 'made-drive');
         $drive = (new MadeDrive($this->saved->design($job)->brief->driveline))->drive($made);
         $inPlaceOf = $request->query->getString('inPlaceOf');
+        $legs = (string) json_encode(array_diff_key((array) $made, ['version' => true]));
+        $kept = OwnDrive::keep($made->name, $drive, $legs, $inPlaceOf === '' ? null : $inPlaceOf, $made->version ?? null);
 
-        return new JsonResponse($this->wording->worded(RoadPresenter::drive(
-            OwnDrive::keep($made->name, $drive, (string) json_encode(array_diff_key((array) $made, ['version' => true])), $inPlaceOf === '' ? null : $inPlaceOf, $made->version ?? null),
-        )), 201);
+        return new JsonResponse($this->wording->worded(RoadPresenter::drive($kept)), 201);
     }
 
     /** What a drive was made of on the screen, to be changed there. */

@@ -88,6 +88,22 @@ final class JobSchema
     }
 
     /**
+     * The same for changes of a file.
+     *
+     * @param  array<string, mixed>  $changes  place to value
+     * @return array<string, mixed>
+     */
+    public function changesWithObjects(array $changes): array
+    {
+        $restored = [];
+        foreach ($changes as $pointer => $value) {
+            $restored[$pointer] = $this->restored($this->at($pointer, []), $value);
+        }
+
+        return $restored;
+    }
+
+    /**
      * Every place that can be told, its lists and maps entered once: `/fans/*\/runA`.
      *
      * @return array<string, \stdClass> pointer to what the schema says of it

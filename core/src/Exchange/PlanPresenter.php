@@ -101,7 +101,9 @@ final readonly class PlanPresenter
             ], $advice === null ? [] : $advice->stages),
             'schools' => self::schools($judged, $sibling),
             'drawing' => Drawing::of($circuit, Drawing::WIDE),
-            'changes' => (object) ($advice === null ? $judged->draft : PlanSpace::set($judged->draft, $advice, $judged->policy))->changes,
+            'changes' => (object) JobSchema::standard()->changesWithObjects(
+                ($advice === null ? $judged->draft : PlanSpace::set($judged->draft, $advice, $judged->policy))->changes,
+            ),
         ];
     }
 

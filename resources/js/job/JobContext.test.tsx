@@ -42,6 +42,7 @@ beforeEach(() => {
 afterEach(() => {
   cleanup();
   server.resetHandlers();
+  localStorage.clear();
 });
 afterAll(() => {
   server.close();
@@ -161,6 +162,76 @@ test("a server that fails is told, and the next save takes the words away", asyn
   await press(user, "crane");
   await screen.findByRole("heading", { name: "Crane" });
   expect(screen.queryByRole("alert")).toBeNull();
+});
+
+const LINE = "lamp-thread/unsent/pump";
+const waits = () => JSON.parse(localStorage.getItem(LINE) ?? "[]") as { id: string; change: { label: string } }[];
+
+test("through a lost connection a change is kept in the browser, is sent again as the same, and the page asks before it is left", async () => {
+  const user = await open();
+  server.use(http.post("*/api/jobs/pump/changes", () => HttpResponse.error()));
+  await press(user, "crane");
+  await waitFor(() => {
+    expect(screen.getByRole("status").textContent).toBe("waiting");
+  });
+  expect(waits().map(({ change }) => change.label)).toEqual(["Title"]);
+  const leaving = new Event("beforeunload", { cancelable: true });
+  window.dispatchEvent(leaving);
+  expect(leaving.defaultPrevented).toBe(true);
+
+  const [{ id } = { id: "" }] = waits();
+  server.resetHandlers();
+  window.dispatchEvent(new Event("online"));
+  await screen.findByRole("heading", { name: "Crane" });
+  expect(told).toMatchObject([{ id, version: 1 }]);
+  expect(waits()).toEqual([]);
+  const later = new Event("beforeunload", { cancelable: true });
+  window.dispatchEvent(later);
+  expect(later.defaultPrevented).toBe(false);
+});
+
+const left = (version: number) => {
+  localStorage.setItem(
+    LINE,
+    JSON.stringify([
+      {
+        id: "left-0001",
+        window: "gone",
+        base: version,
+        change: { label: "Title", changes: { "/job/title": "Winch" } },
+      },
+      {
+        id: "left-0002",
+        window: "gone",
+        base: version,
+        change: { label: "Title", changes: { "/job/title": "Long winch" } },
+      },
+    ]),
+  );
+};
+
+test("what a page that was closed had not sent is sent by the next that opens the job", async () => {
+  left(1);
+  await open();
+  await screen.findByRole("heading", { name: "Long winch" });
+  expect(told).toMatchObject([
+    { id: "left-0001", version: 1 },
+    { id: "left-0002", version: 2 },
+  ]);
+  expect(waits()).toEqual([]);
+});
+
+test("what a closed page had not sent is asked about where the job has moved on, one after the other", async () => {
+  kept = { version: 5, title: "Pump" };
+  left(1);
+  const user = await open();
+  await user.click(await screen.findByRole("button", { name: "leave" }));
+  await user.click(await screen.findByRole("button", { name: "apply" }));
+  await screen.findByRole("heading", { name: "Long winch" });
+  expect(kept.version).toBe(6);
+  await waitFor(() => {
+    expect(waits()).toEqual([]);
+  });
 });
 
 test("undo goes through the same line as changes", async () => {
