@@ -140,7 +140,12 @@ final readonly class Desk
             $file = $this->designs->decode(JobFile::encode($file));
             $file = Changes::apply($file, Picks::changes(BriefForm::of($this->designs->of($file)->brief, $file), $pick));
         }
-        $job->change($asked->version, $asked->label, $this->content($this->designs->decode(JobFile::encode($file))), $asked->id, $asked->window);
+        try {
+            $job->change($asked->version, $asked->label, $this->content($this->designs->decode(JobFile::encode($file))), $asked->id, $asked->window);
+        } catch (OutOfStep $overtaken) {
+            // By itself: it was sent again before the first had its answer.
+            $asked->id !== null && $job->hasTaken($asked->id) ? $job->refresh() : throw $overtaken;
+        }
     }
 
     /**

@@ -13,8 +13,9 @@ return new class extends Migration
     public function up(): void
     {
         Schema::create('sent_changes', function (Blueprint $table): void {
-            $table->string('id')->primary()->comment('made in the window the change was made in');
+            $table->string('id')->comment('made in the window the change was made in');
             $table->string('job_id');
+            $table->primary(['job_id', 'id']);
             $table->timestamp('created_at')->index();
             $table->foreign('job_id')->references('id')->on('jobs')->cascadeOnDelete();
         });

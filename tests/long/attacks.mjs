@@ -1,12 +1,13 @@
 // Attacks on a program that is being written to, with figures. Each starts a copy of its own on a database of its own, and ends with 1 where
 // anything was lost. Run by hand or by `bin/test --long`:
-//   node tests/long/attacks.mjs [kill] [backup] [disk] [clients]
-import { execFileSync, spawn } from "node:child_process";
-import { mkdtempSync, readFileSync, rmSync } from "node:fs";
+//   node tests/long/attacks.mjs [kill] [forward] [backup] [disk] [clients]
+import { execFileSync, spawn, spawnSync } from "node:child_process";
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import { request } from "node:https";
 import { createServer } from "node:net";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
+import { gunzipSync } from "node:zlib";
 
 const asked = process.argv.slice(2);
 const wants = (name) => asked.length === 0 || asked.includes(name);
@@ -170,6 +171,27 @@ async function kill(folder) {
     `${String(kills)} kills in ${String(count)} acknowledged writes; ${String(lost)} lost; ${verified}`,
     lost === 0 && verified.endsWith("0 faults"),
   );
+}
+
+/** A database of an early version is brought forward, and whoever does it is killed somewhere on the way, a hundred times. */
+async function forward(folder) {
+  const old = gunzipSync(readFileSync("tests/Databases/8ae867d.sqlite.gz"));
+  let opened = 0;
+  let hit = 0;
+  for (let kills = 0; kills < 100; kills++) {
+    const path = join(folder, `forward-${String(kills)}.sqlite`);
+    writeFileSync(path, old);
+    const env = { ...process.env, LAMP_DATABASE: path, LAMP_BACKUPS: join(folder, "forward"), CACHE_STORE: "array" };
+    const run = spawn("php", ["artisan", "lamp:open"], { env, stdio: "ignore" });
+    const ended = new Promise((done) => run.on("exit", (code) => done(code)));
+    await sleep(60 + 340 * Math.random());
+    run.kill("SIGKILL");
+    hit += (await ended) === null ? 1 : 0;
+    const again = spawnSync("php", ["artisan", "lamp:open"], { env });
+    const verified = again.status === 0 ? spawnSync("php", ["artisan", "lamp:verify"], { env }) : again;
+    opened += verified.status === 0 ? 1 : 0;
+  }
+  say("killed while brought forward", `${String(hit)} killed, ${String(opened)} of 100 opened again and sound`, opened === 100);
 }
 
 /** Forty backups while four clients write: each restores into an empty place and has every change that was acknowledged before it was begun. */
@@ -357,7 +379,7 @@ async function clients(folder) {
   );
 }
 
-for (const [name, attack] of Object.entries({ kill, backup, disk, clients })) {
+for (const [name, attack] of Object.entries({ kill, forward, backup, disk, clients })) {
   if (wants(name)) {
     const folder = mkdtempSync(join(tmpdir(), "lamp-"));
     try {

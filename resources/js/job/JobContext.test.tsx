@@ -153,6 +153,18 @@ test("a change on a version that has moved on shows what stands now, and can be 
   expect(screen.queryByRole("button", { name: "apply" })).toBeNull();
 });
 
+test("what was on its way when another window was faster is asked about too, not put over theirs", async () => {
+  const user = await open();
+  kept = { version: 7, title: "Winch" };
+  await press(user, "both");
+  await screen.findByRole("heading", { name: "Winch" });
+  await user.click(await screen.findByRole("button", { name: "leave" }));
+  expect(screen.getByRole("heading").textContent).toBe("Winch");
+  await user.click(await screen.findByRole("button", { name: "apply" }));
+  await screen.findByRole("heading", { name: "Harbour crane" });
+  expect(told).toMatchObject([{ version: 1 }, { version: 7 }]);
+});
+
 test("a server that fails is told, and the next save takes the words away", async () => {
   const user = await open();
   server.use(http.post("*/api/jobs/pump/changes", () => HttpResponse.text("no JSON at all", { status: 500 })));

@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { createContext, use, useCallback, useEffect, useMemo, useState, type ReactNode } from "react";
-import { api, type Refused, type Change, refusedBy } from "../api/client";
+import { createContext, use, useCallback, useEffect, useMemo, useRef, useState, type ReactNode } from "react";
+import { api, Refused, type Change, refusedBy } from "../api/client";
 import { keys } from "../api/keys";
 import type { SavedJob } from "../api/generated/saved-job";
 import { HeldContext, HeldTexts } from "./heldTexts";
@@ -66,6 +66,8 @@ export function JobProvider({ id, children, loading, failed }: Props) {
   const [texts] = useState(() => new HeldTexts(id));
   // One after another: each change is made on the version the one before it led to.
   const [line] = useState(() => new Queue());
+  // How often others have moved the job on: what was made before that is asked about, not put over theirs.
+  const overtakes = useRef(0);
   const outOfStep = overtaken[0];
 
   const send = useCallback(
@@ -90,6 +92,7 @@ export function JobProvider({ id, children, loading, failed }: Props) {
             }
             setSaving("unsaved");
             if (refused.status === 409) {
+              overtakes.current++;
               await queries.invalidateQueries({ queryKey: keys.job(id) });
             } else if (refused.status !== 422 || refused.problems.every((problem) => problem.at === "")) {
               setFailure(refused.message);
@@ -104,15 +107,24 @@ export function JobProvider({ id, children, loading, failed }: Props) {
   const sendKept = useCallback(
     async (kept: Unsent, made?: number) => {
       const wanted = { ...kept.change, id: kept.id, window: WINDOW };
-      const outcome = await send((version) => api.change(id, made ?? version, wanted), true);
+      const since = overtakes.current;
+      const outcome = await send((version) => {
+        if (since !== overtakes.current) {
+          throw new Refused(409, []);
+        }
+        return api.change(id, made ?? version, wanted);
+      }, true);
       if (outcome.refused?.status === 409) {
         setOvertaken((others) => [...others, kept]);
       } else {
         unsent.remove(id, kept.id);
       }
+      if (outcome.refused === undefined && kept.change.picks?.some((pick) => pick.endsWith("/remove")) === true) {
+        texts.forgetLists();
+      }
       return outcome;
     },
-    [id, send],
+    [id, send, texts],
   );
 
   const change = useCallback(

@@ -39,6 +39,13 @@ export class HeldTexts {
     }
   };
 
+  /** An entry of a list was taken away: what was typed at the others would stand at the wrong ones. */
+  forgetLists() {
+    for (const place of Object.keys(this.texts).filter((one) => /\/\d+\//.test(one))) {
+      this.set(place, undefined);
+    }
+  }
+
   /** What was refused beside a place, in the same group of the job: it may be right together with what is typed now. */
   beside(path: string): Record<string, string> {
     const found: Record<string, string> = {};
