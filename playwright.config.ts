@@ -15,7 +15,8 @@ export default defineConfig({
   testDir: "e2e",
   outputDir: "test-results",
   fullyParallel: false,
-  workers: 1,
+  // Files beside each other; each test has jobs of its own.
+  workers: 2,
   // Nothing is asserted of how fast anything is: on a busy machine with one core all of it takes many times as long.
   timeout: 300_000,
   expect: { timeout: 90_000 },

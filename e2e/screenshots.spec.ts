@@ -50,7 +50,7 @@ for (const shot of SHOTS) {
     if (shot.press !== undefined) {
       await page.getByRole("button", { name: shot.press }).first().click();
       if (shot.shows !== undefined) {
-        await page.getByRole("button", { name: shot.shows }).waitFor({ timeout: 45_000 });
+        await page.getByRole("button", { name: shot.shows }).waitFor({ timeout: 300_000 });
       }
       if (shot.leadsTo !== undefined) {
         await page.waitForURL(shot.leadsTo);
