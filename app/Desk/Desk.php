@@ -141,7 +141,8 @@ final readonly class Desk
             $file = Changes::apply($file, Picks::changes(BriefForm::of($this->designs->of($file)->brief, $file), $pick));
         }
         try {
-            $job->change($asked->version, $asked->label, $this->content($this->designs->decode(JobFile::encode($file))), $asked->id, $asked->window);
+            $content = $this->content($this->designs->decode(JobFile::encode($file)));
+            $job->change($asked->version, $asked->label, $content, $asked->id, $asked->window, isStep: $asked->picks !== []);
         } catch (OutOfStep $overtaken) {
             // By itself: it was sent again before the first had its answer.
             $asked->id !== null && $job->hasTaken($asked->id) ? $job->refresh() : throw $overtaken;

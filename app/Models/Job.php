@@ -100,18 +100,19 @@ final class Job extends Model
      *
      * @param  string|null  $id  of the change, by which it is known when it comes again
      * @param  string|null  $window  of the browser it was made in
+     * @param  bool  $isStep  whether it is a step of undo of its own, however soon it comes after one like it
      *
      * @throws OutOfStep when the job has moved on since $version
      */
-    public function change(int $version, string $label, Content $content, ?string $id = null, ?string $window = null): void
+    public function change(int $version, string $label, Content $content, ?string $id = null, ?string $window = null, bool $isStep = false): void
     {
-        $this->moveOn($version, function () use ($label, $content, $id, $window): void {
+        $this->moveOn($version, function () use ($label, $content, $id, $window, $isStep): void {
             if ($id !== null) {
                 DB::table('sent_changes')->insert(['id' => $id, 'job_id' => $this->id, 'created_at' => now()]);
             }
             $standing = $this->revision();
             // Typed on by the same person in the same window.
-            $isSame = $standing !== null && $this->head > 1 && $standing->label === $label && $standing->by === $content->by && $standing->window === $window
+            $isSame = ! $isStep && $standing !== null && $this->head > 1 && $standing->label === $label && $standing->by === $content->by && $standing->window === $window
                 && $this->undone() === null && $standing->updated_at->diffInSeconds(now()) < self::SAME_CHANGE_S;
             if ($isSame) {
                 $standing->update($content->columns());

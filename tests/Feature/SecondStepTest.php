@@ -24,6 +24,7 @@ final class SecondStepTest extends TestCase
         $this->change($id, 1, $add)->assertOk()->assertJsonCount(2, 'file.fans')->assertJsonPath('version', 2);
         $this->change($id, 2, [...$add, 'id' => 'change-00000002'])->assertOk()->assertJsonCount(3, 'file.fans');
         $this->change($id, 2, ['label' => 'x', 'changes' => ['/fans/0/runA' => 12], 'id' => 'change-00000003'])->assertConflict();
+        $this->postJson("/api/jobs/{$id}/undo", ['version' => 3])->assertOk()->assertJsonCount(2, 'file.fans');
     }
 
     /** Typed on in one window is one step of undo; the same field typed in two is two. */
