@@ -8,8 +8,10 @@ use App\Keep\Database;
 use App\Models\Job;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Foundation\Testing\TestCase as FrameworkTestCase;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
+use Illuminate\Testing\TestResponse;
 use LampThread\Exchange\JobFile;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -63,6 +65,53 @@ final class OldDatabasesTest extends FrameworkTestCase
         $this->restoreTheBin();
         self::assertSame([], app(Database::class)->faults());
         self::assertCount($wasBehind ? 1 : 0, glob("{$this->folder}/backups/*-before-migration.sqlite") ?: []);
+    }
+
+    /** Upgrade, two people, a lost link, a restore in the middle of the day, an export read back, an erasure: after each step the job is used. */
+    public function test_a_year_in_the_workshop(): void
+    {
+        $this->open(dirname(__DIR__).'/Databases/8ae867d.sqlite.gz');
+        $id = 'larkspur-camper';
+        $job = fn (): array => $this->anew()->getJson("/api/jobs/{$id}")->assertOk()->json();
+        $change = fn (int $version, array $change): TestResponse => $this->anew()->postJson("/api/jobs/{$id}/changes", ['version' => $version, ...$change]);
+        $begun = $job()['version'];
+
+        // Two people, and a tablet whose answer is lost on the way.
+        $change($begun, ['label' => 'Running current', 'typed' => ['/fans/0/runA' => '10.5 A'], 'id' => 'tablet-000001', 'window' => 'tablet-1'])->assertOk();
+        $change($begun, ['label' => 'Notes', 'changes' => ['/job/notes' => 'x'], 'id' => 'desk-00000001', 'window' => 'desk-0001'])->assertConflict();
+        $change($begun, ['label' => 'Running current', 'typed' => ['/fans/0/runA' => '10.5 A'], 'id' => 'tablet-000001', 'window' => 'tablet-1'])->assertOk();
+        $change($job()['version'], ['label' => 'Notes', 'changes' => ['/job/notes' => 'Loud on hills'], 'id' => 'desk-00000002', 'window' => 'desk-0001'])->assertOk();
+        self::assertSame([10.5, 'Loud on hills'], [$job()['file']['fans'][0]['runA'], $job()['file']['job']['notes']]);
+
+        // A backup, half a day's work, and back to the backup: the half day is in the copy that was taken before.
+        Artisan::call('lamp:backup');
+        $backup = explode("\n", Artisan::output())[0];
+        $kept = $job()['version'];
+        $change($kept, ['label' => 'Length', 'changes' => ['/runs/relay-to-fan/lengthM' => 2.2], 'id' => 'desk-00000003'])->assertOk();
+        self::assertSame(0, Artisan::call('lamp:restore', ['backup' => $backup, '--over' => true]), Artisan::output());
+        self::assertSame($kept, $job()['version']);
+        $change($kept, ['label' => 'Length', 'changes' => ['/runs/relay-to-fan/lengthM' => 2.2], 'id' => 'desk-00000003'])->assertOk();
+        $this->anew()->postJson("/api/jobs/{$id}/undo", ['version' => $job()['version']])->assertOk();
+        $this->anew()->postJson("/api/jobs/{$id}/redo", ['version' => $job()['version']])->assertOk()->assertJsonPath('file.runs.relay-to-fan.lengthM', 2.2);
+
+        // Out and in again, into a shop that has forgotten every answer.
+        $exported = (string) $this->anew()->get("/api/jobs/{$id}/file")->assertOk()->getContent();
+        app('cache')->store()->clear();
+        $copy = $this->anew()->call('POST', '/api/jobs/import', server: ['CONTENT_TYPE' => 'application/json'], content: $exported)->assertCreated()->json('id');
+        self::assertSame($exported, (string) $this->anew()->get("/api/jobs/{$copy}/file")->getContent());
+        $this->anew()->postJson("/api/jobs/{$copy}/changes", ['version' => 1, 'label' => 'Add a fan', 'picks' => ['/addFan']])->assertOk()->assertJsonCount(3, 'file.fans');
+
+        // Erased: the rest of the shop goes on, and what is left of old work is cleared away.
+        $this->anew()->deleteJson("/api/jobs/{$id}", ['version' => $job()['version']])->assertNoContent();
+        $this->anew()->postJson("/api/jobs/{$id}/erase", ['version' => $this->getJson('/api/jobs?in=bin')->json('rows.0.version')])->assertNoContent();
+        $this->getJson("/api/jobs/{$id}")->assertNotFound();
+        self::assertSame(0, DB::table('sent_changes')->where('job_id', $id)->count());
+        $this->anew()->getJson("/api/jobs/{$copy}")->assertOk()->assertJsonPath('version', 2);
+        $this->anew()->postJson("/api/jobs/{$copy}/tasks/sweep", ['gapsK' => [5]])->assertOk();
+        $this->travel(31)->days();
+        Artisan::call('lamp:daily');
+        self::assertSame([0, 0], [DB::table('tasks')->count(), DB::table('sent_changes')->count()]);
+        self::assertSame([], app(Database::class)->faults());
     }
 
     public function test_the_newest_of_them_is_of_the_present_version(): void
