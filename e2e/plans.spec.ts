@@ -16,7 +16,7 @@ test("plans are asked for, weighed, and one is taken and undone", async ({ page 
   expect(await plans.getByRole("columnheader").count()).toBeGreaterThanOrEqual(2);
   await page.getByRole("slider", { name: "work", exact: true }).fill("8");
   await page.getByRole("slider", { name: "hottest coolant" }).fill("0");
-  await expect(plans.getByRole("columnheader").filter({ hasText: "adjustable thermostat" }).first()).toBeVisible();
+  await expect(plans.getByRole("columnheader").first()).toContainText("adjustable thermostat");
   await page.getByText("Arrangements", { exact: true }).click();
   await expect(page.getByText("It breaks: room for the fans side by side on the core.").first()).toBeVisible();
   await plans

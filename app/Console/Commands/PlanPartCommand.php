@@ -9,7 +9,6 @@ use Illuminate\Console\Command;
 use LampThread\Exchange\JobFile;
 use LampThread\Exchange\PlanReader;
 use LampThread\Parts\Shelf;
-use Symfony\Component\Console\Output\OutputInterface;
 
 /** The second half of a search for plans, asked on its input; App\Plans\OtherPart reads what it prints. */
 final class PlanPartCommand extends Command
@@ -25,7 +24,8 @@ final class PlanPartCommand extends Command
         $asked = json_decode((string) stream_get_contents(STDIN), true, flags: JSON_THROW_ON_ERROR);
         $search = new PlanSearch($files->decode(JobFile::encode($asked['file'])), PlanReader::read($asked['question']), $files, $shelf);
         foreach ($search->judged(1, 2) as $number => $judged) {
-            $this->output->writeln(base64_encode(serialize([$number, $judged])), OutputInterface::OUTPUT_RAW);
+            // Not by the console’s own output: a worker that is quiet makes what it starts quiet too.
+            fwrite(STDOUT, base64_encode(serialize([$number, $judged]))."\n");
         }
 
         return self::SUCCESS;
