@@ -48,6 +48,29 @@ test("a job is duplicated, archived, taken back, removed and erased", async ({ p
   await expect(page.getByRole("button", { name: "Erase Ferry ramp", exact: true })).toHaveCount(0);
 });
 
+test("what can be done with a removed job is shown when the bin itself is there, not on the rows before it", async ({
+  page,
+}) => {
+  const id = await startJob(page, { "/job/title": "Slipway gantry" });
+  await page.request.delete(`/api/jobs/${id}`, { data: { version: 2 } });
+  await startJob(page, { "/job/title": "Slipway crane" });
+  let letGo = () => {};
+  const held = new Promise<void>((resolve) => (letGo = resolve));
+  await page.route(/api\/jobs\?.*in=bin/, async (route) => {
+    await held;
+    await route.continue();
+  });
+  await page.goto("/jobs?search=slipway");
+  await expect(page.getByRole("link", { name: /Slipway crane/ })).toBeVisible();
+  await page.getByRole("radio", { name: "Bin" }).click();
+  await expect(page.getByText("Slipway crane")).toHaveCount(0);
+  await expect(page.getByRole("button", { name: /^Erase/ })).toHaveCount(0);
+  letGo();
+  await page.getByRole("button", { name: "Erase Slipway gantry", exact: true }).click();
+  await page.getByRole("button", { name: "Erase for good" }).click();
+  await expect(page.getByRole("heading", { name: "No job is found like that" })).toBeVisible();
+});
+
 test("more than a page of jobs is shown page by page", async ({ page }) => {
   const ids: string[] = [];
   for (let number = 0; number < 55; number++) {

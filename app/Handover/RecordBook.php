@@ -58,10 +58,14 @@ final readonly class RecordBook
     public function carry(Job $job, array $carried): void
     {
         DB::transaction(function () use ($job, $carried): void {
+            $words = [];
             foreach ($carried as $one) {
                 $data = array_diff_key((array) $one, ['kind' => 1, 'step' => 1, 'by' => 1, 'at' => 1, 'jobVersion' => 1]);
-                $this->add($job, bin2hex(random_bytes(16)), RecordKind::from($one->kind), $one->step, $one->by, Carbon::parse($one->at), $one->jobVersion, $data);
+                $kind = RecordKind::from($one->kind);
+                $this->add($job, bin2hex(random_bytes(16)), $kind, $one->step, $one->by, Carbon::parse($one->at), $one->jobVersion, $data);
+                $words[] = self::words($kind, $data);
             }
+            self::findBy($job, implode("\n", array_filter($words)));
         });
     }
 
@@ -101,6 +105,7 @@ final readonly class RecordBook
             // Who signs and when is not for whoever sends it to say.
             [$by, $moment] = $kind === RecordKind::SignOff ? [$this->visitor->name() ?? trim($by), Carbon::now('UTC')->startOfSecond()] : [trim($by), self::moment($at)];
             $this->add($job, $id, $kind, $step, $by, $moment, $job->version, $data);
+            self::findBy($job, self::words($kind, $data));
 
             return true;
         });
@@ -112,9 +117,19 @@ final readonly class RecordBook
         JobRecord::query()->create([
             'id' => $id, 'job_id' => $job->id, 'kind' => $kind, 'step' => $step, 'by' => $by, 'at' => $at, 'job_version' => $jobVersion, 'data' => $data,
         ]);
-        if (isset($data['text']) && $kind !== RecordKind::Trail) {
-            // The desk finds jobs by it.
-            DB::update('UPDATE job_texts SET record = record || char(10) || ? WHERE job_id = ?', [$data['text'], $job->id]);
+    }
+
+    /** @param  array<string, mixed>  $data */
+    private static function words(RecordKind $kind, array $data): string
+    {
+        return $kind === RecordKind::Trail || ! is_string($data['text'] ?? null) ? '' : $data['text'];
+    }
+
+    /** The desk finds the job by these words too. Each call writes all words of the job anew: many are given at once. */
+    private static function findBy(Job $job, string $words): void
+    {
+        if ($words !== '') {
+            DB::update('UPDATE job_texts SET record = record || char(10) || ? WHERE job_id = ?', [$words, $job->id]);
         }
     }
 

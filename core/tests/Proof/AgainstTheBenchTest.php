@@ -18,12 +18,12 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 /**
- * The proof skips what can change nothing and solves once what stands alike. Here every state is solved by itself for a random tenth of the
- * faults, and every word and number of the row is the same. `bin/test --long` takes another tenth each day.
+ * The proof skips what can change nothing and solves once what stands alike. Here every state is solved by itself for a random twentieth of the
+ * faults, and every word and number of the row is the same. `bin/test --long` takes another part each day.
  */
 final class AgainstTheBenchTest extends TestCase
 {
-    private const EVERY = 10;
+    private const EVERY = 20;
 
     /** @return iterable<string, array{Sizing}> */
     public static function jobs(): iterable

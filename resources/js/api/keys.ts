@@ -1,7 +1,10 @@
+import type { JobQuestion } from "./client";
+
 /** Keys of everything that is fetched and kept, in one place, so that what is made stale is found. */
 export const keys = {
   jobs: ["jobs"] as const,
-  jobPages: (question: object) => ["jobs", question] as const,
+  jobPages: (question: JobQuestion) => ["jobs", question] as const,
+  jobsLike: (question: JobQuestion) => ["jobs", "like", question] as const,
   openJobs: ["job"] as const,
   job: (id: string) => ["job", id] as const,
   revisions: (id: string, version: number) => ["revisions", id, version] as const,

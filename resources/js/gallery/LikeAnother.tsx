@@ -11,7 +11,7 @@ export function LikeAnother({ onPick }: { onPick: (id: string) => void }) {
   const [search, setSearch] = useState("");
   const question = { in: "desk", state: "", sort: "changed", search } as const;
   const jobs = useQuery({
-    queryKey: keys.jobPages({ ...question, like: true }),
+    queryKey: keys.jobsLike(question),
     queryFn: ({ signal }) => api.jobs(question, "", signal),
     enabled: search.trim() !== "",
     placeholderData: keepPreviousData,

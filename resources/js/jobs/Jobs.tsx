@@ -1,4 +1,4 @@
-import { keepPreviousData, useInfiniteQuery, useQueryClient } from "@tanstack/react-query";
+import { useInfiniteQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { api, problemsOf } from "../api/client";
@@ -27,7 +27,8 @@ export function Jobs() {
     queryFn: ({ pageParam, signal }) => api.jobs(question, pageParam, signal),
     initialPageParam: "",
     getNextPageParam: (page) => page.next,
-    placeholderData: keepPreviousData,
+    // Rows of another drawer are never shown meanwhile: what can be done with them is not what can be done here.
+    placeholderData: (shown, of) => (of?.queryKey[1].in === question.in ? shown : undefined),
     retry: false,
   });
   const [problems, setProblems] = useState<Problem[]>([]);
