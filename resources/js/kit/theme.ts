@@ -20,9 +20,13 @@ export function useTheme(): [Theme, (theme: Theme) => void] {
   }, [theme]);
   useEffect(() => {
     const machine = matchMedia(DARK);
-    const follow = () => { setTheme(chosenHere() ?? ofMachine()); };
+    const follow = () => {
+      setTheme(chosenHere() ?? ofMachine());
+    };
     machine.addEventListener("change", follow);
-    return () => { machine.removeEventListener("change", follow); };
+    return () => {
+      machine.removeEventListener("change", follow);
+    };
   }, []);
   return [
     theme,
