@@ -18,12 +18,12 @@ export default defineConfig({
   // Files beside each other; each test has jobs of its own.
   workers: 2,
   // Nothing is asserted of how fast anything is: on a busy machine with one core all of it takes many times as long.
-  timeout: 300_000,
-  expect: { timeout: 90_000 },
+  timeout: 900_000,
+  expect: { timeout: 300_000 },
   reporter: process.env.CI ? "line" : "list",
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,
-    actionTimeout: 90_000,
+    actionTimeout: 300_000,
     viewport: { width: 1280, height: 800 },
     colorScheme: "light",
     launchOptions: {

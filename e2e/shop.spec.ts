@@ -3,7 +3,7 @@ import { createServer, type AddressInfo } from "node:net";
 import { expect, test } from "@playwright/test";
 
 test.use({ ignoreHTTPSErrors: true });
-test.describe.configure({ mode: "serial", timeout: 60_000 });
+test.describe.configure({ mode: "serial" });
 
 let shop: ChildProcess;
 let site: string;
@@ -39,7 +39,7 @@ test.beforeAll(async () => {
       failed(new Error(printed));
     });
   });
-  await expect.poll(async () => (await fetchStatus(`${site}/api/session`)) === 200, { timeout: 20_000 }).toBe(true);
+  await expect.poll(async () => (await fetchStatus(`${site}/api/session`)) === 200).toBe(true);
 });
 
 test.afterAll(() => {

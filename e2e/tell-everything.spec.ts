@@ -277,6 +277,7 @@ async function choose(page: Page, id: string, section: string, told: Set<string>
   const places = await open
     .locator("[data-path]:is([role=radiogroup], [role=group], select, [type=checkbox])")
     .evaluateAll((all) => all.map((one) => one.getAttribute("data-path") ?? ""));
+  let kept = await file(page, id);
   for (const place of [...new Set(places)]) {
     const general = place.replaceAll(/\/\d+/g, "/*").replaceAll(/\/runs\/[^/]+/g, "/runs/*");
     const chosen = `${general} of ${String(await open.locator(`[data-path="${place}"]`).first().getByRole("radio").count())}`;
@@ -289,10 +290,10 @@ async function choose(page: Page, id: string, section: string, told: Set<string>
       continue;
     }
     const pick = async (act: () => Promise<void>) => {
-      const before = await file(page, id);
+      const before = kept;
       await act();
-      const after = await file(page, id);
-      for (const changed of Object.keys({ ...before, ...after }).filter((one) => before[one] !== after[one])) {
+      kept = await file(page, id);
+      for (const changed of Object.keys({ ...before, ...kept }).filter((one) => before[one] !== kept[one])) {
         told.add(leafOf(changed) ?? changed);
       }
     };

@@ -26,7 +26,7 @@ test("a complaint leads through tests to the fault, and it is written down", asy
 test("a vehicle nobody here has wired is narrowed from both ends", async ({ page }) => {
   await page.goto("/trail");
   await page.getByRole("radio", { name: "One", exact: true }).click();
-  await page.getByRole("checkbox", { name: "No relay clicks" }).check({ timeout: 20_000 });
+  await page.getByRole("checkbox", { name: "No relay clicks" }).check();
   await page.getByRole("button", { name: "Look for it" }).click();
   await expect(page.getByRole("region", { name: "How it may be wired" }).getByRole("listitem").first()).toBeVisible();
   await page.getByRole("button", { name: "Not sure" }).click();

@@ -6,7 +6,6 @@ namespace LampThread\Operation;
 
 use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\Breakable;
-use LampThread\Circuit\Component\Faults;
 use LampThread\Circuit\Component\OperatingConditions;
 use LampThread\Network\Element\Element;
 use LampThread\Network\NodeVoltages;
@@ -23,19 +22,20 @@ final class ElementAssembly
     /** What leaks everywhere leaves less than this, V. */
     private const NOTHING_V = 1e-5;
 
-    /** @var list<Element> */
-    private readonly array $wires;
+    /** Conditions of which is kept what they make of the circuit. */
+    private const MOST_CONDITIONS = 400;
 
     /** @var array<string, list<Element>> */
-    private readonly array $wiresById;
+    private readonly array $wires;
 
-    private string $inputs = '';
-
-    /** @var array<string, array<int, array{int, list<Element>}>> component to position to number and elements, under the present conditions */
+    /** @var array<string, array<string, array<int, array{int, list<Element>}>>> conditions to component to position to number and elements */
     private array $made = [];
 
-    /** @var array<string, array<string, int>> component to what its elements are like to their number */
+    /** @var array<string, array<string, array{int, list<Element>}>> component to what its elements are like to their number, and to the elements */
     private array $numbers = [];
+
+    /** @var array<string, array<string, ElementSet>> conditions to positions to the circuit with nothing broken */
+    private array $sound = [];
 
     public function __construct(private readonly Circuit $circuit)
     {
@@ -43,33 +43,50 @@ final class ElementAssembly
         foreach ($circuit->wires as $wire) {
             $wires[$wire->id] = [$wire->element()];
         }
-        $this->wiresById = $wires;
-        $this->wires = array_merge(...array_values($wires));
+        $this->wires = $wires;
     }
 
     /** @param  array<string, int>  $positions */
     public function elementSet(OperatingConditions $conditions, array $positions): ElementSet
     {
-        $this->prepare($conditions);
+        if (count($this->sound) > self::MOST_CONDITIONS) {
+            $this->sound = [];
+            $this->made = [];
+        }
+        $sound = $this->sound[self::felt($conditions)][implode(',', $positions)] ??= $this->sound($conditions, $positions);
         $faults = $conditions->faults;
-        $key = $faults->key;
-        $byPart = $faults->isNone() ? $this->wiresById : $this->wiresWith($faults);
-        $elements = $faults->isNone() ? $this->wires : array_merge(...array_values($byPart));
-        foreach ($this->circuit->components as $id => $component) {
-            $position = $positions[$id] ?? 0;
-            [$number, $made] = $this->made[$id][$position] ??= $this->numbered($id, $component->elements($conditions, $position));
-            $key .= ",{$number}";
-            $kind = $faults->kind($id);
-            $byPart[$id] = $kind !== null && $component->canFail($kind, $conditions) ? $component->broken($kind, $made) : $made;
-            if (! $faults->isNone()) {
-                $byPart[$id] = self::worn($component, $byPart[$id], $faults->jointOhm($id), $faults->draws($id));
+        if ($faults->isNone()) {
+            return $sound;
+        }
+        $byPart = $sound->byPart;
+        foreach ($faults->parts() as $id) {
+            $part = isset($byPart[$id]) ? $this->circuit->part($id) : null;
+            if ($part === null) {
+                continue;
             }
-            foreach ($byPart[$id] as $element) {
-                $elements[] = $element;
+            $kind = $faults->kind($id);
+            $broken = $kind !== null && $part->canFail($kind, $conditions) ? $part->broken($kind, $byPart[$id]) : $byPart[$id];
+            $byPart[$id] = self::worn($part, $broken, $faults->jointOhm($id), $faults->draws($id));
+            $exchanged = $kind === null ? null : $part->exchanged($kind);
+            if ($exchanged !== null) {
+                $byPart = [...$byPart, ...self::exchanged(array_intersect_key($byPart, $this->wires), ...$exchanged)];
             }
         }
 
-        return new ElementSet($key, $elements, $byPart);
+        return new ElementSet($faults->key.$sound->key, array_merge(...array_values($byPart)), $byPart);
+    }
+
+    /** @param  array<string, int>  $positions */
+    private function sound(OperatingConditions $conditions, array $positions): ElementSet
+    {
+        $key = '';
+        $byPart = $this->wires;
+        foreach (array_keys($this->circuit->components) as $id) {
+            [$number, $byPart[$id]] = $this->made($id, $positions[$id] ?? 0, $conditions);
+            $key .= ",{$number}";
+        }
+
+        return new ElementSet($key, array_merge(...array_values($byPart)), $byPart);
     }
 
     /**
@@ -80,11 +97,9 @@ final class ElementAssembly
      */
     public function movesWithoutEffect(string $id, int $from, int $to, OperatingConditions $conditions, NodeVoltages $voltages): bool
     {
-        $this->prepare($conditions);
-        $component = $this->circuit->components[$id];
-        $made = $this->made[$id][$to] ??= $this->numbered($id, $component->elements($conditions, $to));
+        $made = $this->made($id, $to, $conditions);
         $gone = [];
-        foreach ($this->made[$id][$from][1] ?? [] as $element) {
+        foreach ($this->made($id, $from, $conditions)[1] as $element) {
             $gone[$element->name()] = $element;
         }
         foreach ($made[1] as $element) {
@@ -105,33 +120,16 @@ final class ElementAssembly
         return true;
     }
 
-    private function prepare(OperatingConditions $conditions): void
+    /** @return array{int, list<Element>} number and elements */
+    private function made(string $id, int $position, OperatingConditions $conditions): array
     {
-        if ($conditions->inputs !== $this->inputs) {
-            $this->inputs = $conditions->inputs;
-            $this->made = [];
-        }
+        return $this->made[self::felt($conditions)][$id][$position] ??= $this->numbered($id, $this->circuit->components[$id]->elements($conditions, $position));
     }
 
-    /** @return array<string, list<Element>> by wire, the broken ones last */
-    private function wiresWith(Faults $faults): array
+    /** What a sensor reads goes into what it is made of. */
+    private static function felt(OperatingConditions $conditions): string
     {
-        $wires = $this->wiresById;
-        foreach ($faults->parts() as $id) {
-            $kind = $faults->kind($id);
-            $wire = isset($wires[$id]) ? $this->circuit->part($id) : null;
-            if ($wire !== null) {
-                $sound = $wires[$id];
-                unset($wires[$id]);
-                $wires[$id] = self::worn($wire, $kind === null ? $sound : $wire->broken($kind, $sound), $faults->jointOhm($id), 1.0);
-            }
-            $exchanged = $kind === null ? null : $this->circuit->part($id)?->exchanged($kind);
-            if ($exchanged !== null) {
-                $wires = self::exchanged($wires, ...$exchanged);
-            }
-        }
-
-        return $wires;
+        return $conditions->inputs.$conditions->faults->driftKey;
     }
 
     /**
@@ -175,8 +173,7 @@ final class ElementAssembly
             $like .= $element->isLinear() ? implode('/', $element->companion(0.0)) : 'nonlinear';
             $like .= ';';
         }
-        $this->numbers[$id][$like] ??= count($this->numbers[$id] ?? []);
 
-        return [$this->numbers[$id][$like], $elements];
+        return $this->numbers[$id][$like] ??= [count($this->numbers[$id] ?? []), $elements];
     }
 }

@@ -154,6 +154,22 @@ final class SolverMemoryTest extends TestCase
         self::assertSame(1, (new Solver($circuit))->settle(new OperatingConditions(Key::Run, 850, 95))->position('stage-1-switch'));
     }
 
+    /** The thermistor of a module has another resistance where it reads wrongly, though all else stands as it did. */
+    public function test_a_probe_that_reads_wrongly_is_not_taken_for_the_sound_one(): void
+    {
+        $circuit = Orchard::sizing(Combination::eachDecider()['stepless'])->circuit;
+        $module = array_key_first($circuit->sensors());
+        $solver = new Solver($circuit);
+        $sound = new OperatingConditions(Key::Run, 850, 93);
+        foreach ([FaultKind::Drifted, FaultKind::DriftedHigh] as $kind) {
+            $drifted = $sound->withFaults(new Faults([$module => $kind]));
+            $before = $solver->settle($sound);
+            $after = $solver->settle($drifted);
+            self::alike((new Solver($circuit))->settle($drifted), $after, $kind->value);
+            self::assertNotEqualsWithDelta($before->currentA("{$module}-probe"), $after->currentA("{$module}-probe"), 1e-6);
+        }
+    }
+
     private static function alike(OperatingPoint $expected, OperatingPoint $actual, string $what): void
     {
         if (! $expected->isSettled() || ! $actual->isSettled()) {

@@ -13,6 +13,9 @@ final readonly class Faults
     /** The same for the same faults. */
     public string $key;
 
+    /** The same where the same read wrongly; empty where nothing does. */
+    public string $driftKey;
+
     /**
      * @param  array<string, FaultKind>  $byId
      * @param  array<string, float>  $jointOhms  component or wire to what its joints have more than they should, Ω
@@ -28,6 +31,11 @@ final readonly class Faults
             $key .= "{$id}={$kind->value}&";
         }
         $this->key = $key;
+        $drifted = '';
+        foreach ($byId as $id => $kind) {
+            $drifted .= $this->driftK($id) === 0.0 ? '' : "{$id}={$kind->value}&";
+        }
+        $this->driftKey = $drifted;
     }
 
     public function isNone(): bool
