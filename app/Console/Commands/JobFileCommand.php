@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Design\Design;
 use App\Design\Designs;
+use App\Design\Uncomputable;
 use Illuminate\Console\Command;
 use LampThread\Brief\Driveline;
 use LampThread\Exchange\DriveCsv;
@@ -17,12 +18,14 @@ use LampThread\Road\Drive;
 use LampThread\Road\Drives;
 use Symfony\Component\Console\Output\OutputInterface;
 
-/** A command on one job file. Ends with 0 done, 1 findings of severity danger, 2 invalid input. */
+/** A command on one job file. Ends with 0 done, 1 findings of severity danger, 2 invalid input, 3 a fault of this program. */
 abstract class JobFileCommand extends Command
 {
     protected const FINDINGS = 1;
 
     protected const INVALID_INPUT = 2;
+
+    protected const UNCOMPUTABLE = 3;
 
     protected const JSON = JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR;
 
@@ -45,6 +48,11 @@ abstract class JobFileCommand extends Command
             }
 
             return self::INVALID_INPUT;
+        } catch (Uncomputable $fault) {
+            report($fault);
+            $this->output->getErrorStyle()->writeln($wording->text(Message::of('request.cannot-be-computed')), OutputInterface::OUTPUT_RAW);
+
+            return self::UNCOMPUTABLE;
         }
     }
 

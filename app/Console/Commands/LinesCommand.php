@@ -71,13 +71,15 @@ abstract class LinesCommand extends JobFileCommand
 
             return '{"line":'.$number.',"exit":'.($worked->hasFindings ? self::FINDINGS : Command::SUCCESS).',"answer":'.$answer.'}';
         } catch (InvalidInput $invalid) {
+            $exit = self::INVALID_INPUT;
             $problems = $this->wording->problems($invalid->problems);
         } catch (Uncomputable $fault) {
             report($fault);
+            $exit = self::UNCOMPUTABLE;
             $problems = [['at' => '', 'message' => Wording::english()->text(Message::of('request.cannot-be-computed'))]];
         }
 
-        return json_encode(['line' => $number, 'exit' => self::INVALID_INPUT, 'problems' => $problems], self::JSON);
+        return json_encode(['line' => $number, 'exit' => $exit, 'problems' => $problems], self::JSON);
     }
 
     /** @throws InvalidInput */

@@ -29,6 +29,9 @@ final class NodalAnalysis
 
     private const TOLERANCE_V = 1e-10;
 
+    /** Rounding of supply currents, some 1e-14 A, moves a node that kilohms hold by less than this, V: no iteration gets nearer. */
+    private const ROUNDING_V = 1e-7;
+
     /** @var array<string, int> node to its place in the order of elimination; earth is not in it */
     private array $rank;
 
@@ -86,6 +89,7 @@ final class NodalAnalysis
         for ($node = $straight; $node < $count; $node++) {
             $volts[$node] = $near[$this->nodes[$node]] ?? 0.0;
         }
+        $before = INF;
         for ($iteration = 0; $iteration < self::MOST_ITERATIONS; $iteration++) {
             [$bentMesh, $bentInjected] = $this->stamp($bent, $volts, [$mesh, $injected]);
             $bentSums = [];
@@ -96,7 +100,9 @@ final class NodalAnalysis
                 $change = max($change, abs($next[$node] - $volts[$node]));
             }
             $volts = $next;
-            if ($change < self::TOLERANCE_V) {
+            $isRounding = $change < self::ROUNDING_V && $change >= $before;
+            $before = $change;
+            if ($isRounding || $change < self::TOLERANCE_V) {
                 return $this->named($this->substitute($mesh, $injected, $sums, $volts, 0, $straight));
             }
         }

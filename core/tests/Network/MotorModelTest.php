@@ -50,6 +50,12 @@ final class MotorModelTest extends TestCase
         }
     }
 
+    /** Next to standstill nothing but its armature is felt, so that its back-EMF is the voltage itself. */
+    public function test_next_to_standstill_no_digits_are_lost(): void
+    {
+        self::assertEqualsWithDelta(1.0, (new MotorModel(13, 15.5, 46))->emfV(1e-12) / 1e-12, 1e-9);
+    }
+
     public function test_friction_holds_it_until_the_voltage_is_enough_and_lets_it_coast_lower(): void
     {
         $motor = new MotorModel(13, 15.5, 46);

@@ -35,6 +35,7 @@ use LampThread\Tests\Combination;
 use LampThread\Tests\Operation\Ngspice;
 use LampThread\Tests\Orchard;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** Every state and every single fault. */
@@ -299,5 +300,18 @@ final class ProofTest extends TestCase
         }
 
         self::fail("{$part} {$kind->value} was not looked at.");
+    }
+
+    /** A motor that a controller leaves at kilohms between two relays is held by so little that rounding moves it. */
+    #[TestWith([4.0, 10, 4.0])]
+    #[TestWith([12.0, 20, 8.0])]
+    #[TestWith([18.0, 20, 12.0])]
+    public function test_a_stepless_controller_of_any_duty_and_span_is_proven(float $runA, int $leastDutyPercent, float $spanK): void
+    {
+        $decider = [...Combination::deciders()['stepless'], 'onC' => 92, 'offC' => 87, 'spanK' => $spanK, 'leastDutyPercent' => $leastDutyPercent];
+        $proof = Proof::of(Orchard::sizing([
+            '/control/stages/0/decider' => ['place' => 'core-outlet', ...$decider], '/control/overrides' => [], '/fans/0/runA' => $runA,
+        ]), Orchard::shelf());
+        self::assertNotEmpty($proof->faults);
     }
 }

@@ -52,7 +52,8 @@ final readonly class MotorModel
     public function emfV(float $terminalV): float
     {
         $a = $this->runA * $this->armatureOhm / $this->ratedEmfV ** 2;
-        $emfV = (sqrt(1.0 + 4.0 * $a * abs($terminalV)) - 1.0) / (2.0 * $a);
+        // The root in the form that loses no digits near standstill.
+        $emfV = 2.0 * abs($terminalV) / (1.0 + sqrt(1.0 + 4.0 * $a * abs($terminalV)));
 
         return $terminalV < 0 ? -$emfV : $emfV;
     }
