@@ -56,7 +56,7 @@ abstract class JobFileCommand extends Command
         }
     }
 
-    /** @throws InvalidInput */
+    /** @throws InvalidInput|Uncomputable */
     abstract protected function answer(): int;
 
     /** @throws InvalidInput */

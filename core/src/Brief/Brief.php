@@ -44,6 +44,12 @@ final readonly class Brief
         return $this->segments[$stretch->in($group)] ?? $this->segments[$stretch->value] ?? $stretch->usual(self::awayM($this->control, $this->supply));
     }
 
+    /** The name a stretch is told under for a group of wires: its own where it is told apart. */
+    public function segmentName(Stretch $stretch, string $group): string
+    {
+        return isset($this->segments[$stretch->in($group)]) ? $stretch->in($group) : $stretch->value;
+    }
+
     /** How much farther than in the bay the loom's feed begins, m. */
     public static function awayM(Control $control, Supply $supply): float
     {

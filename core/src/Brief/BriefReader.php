@@ -78,7 +78,7 @@ final class BriefReader
             $runs->segments,
             $pinned,
             new Usage($file['usage']['hoursPerYear'] ?? Usage::USUAL_HOURS_PER_YEAR, $file['usage']['startsPerHour'] ?? null),
-            new Heat(...($file['heat'] ?? [])),
+            new Heat(...[...($file['heat'] ?? []), 'isTold' => isset($file['heat']['ratedKw'])]),
             array_map(static fn (array $accepted): Acceptance => new Acceptance(...$accepted), $file['accepted'] ?? []),
             self::engineFan($file['engineFan'] ?? null),
             array_map(static fn (array $candidate): FanCandidate => new FanCandidate(...$candidate), array_values($file['candidates'] ?? [])),

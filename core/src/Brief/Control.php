@@ -34,12 +34,23 @@ final readonly class Control
     /** @return non-empty-list<Stage> every decider with what it decides: the stages in order, then those that run one of them in parallel */
     public function deciding(): array
     {
-        $parallel = [];
-        foreach ($this->stages as $stage) {
-            array_push($parallel, ...array_slice($stage->deciding(), 1));
+        return array_values($this->decidingByPath());
+    }
+
+    /** @return non-empty-array<string, Stage> where each of them is told in a job file, with it: in the same order */
+    public function decidingByPath(): array
+    {
+        $byPath = [];
+        foreach ($this->stages as $at => $stage) {
+            $byPath["/control/stages/{$at}/decider"] = $stage;
+        }
+        foreach ($this->stages as $at => $stage) {
+            foreach (array_slice($stage->deciding(), 1) as $number => $parallel) {
+                $byPath["/control/stages/{$at}/parallel/{$number}"] = $parallel;
+            }
         }
 
-        return [...$this->stages, ...$parallel];
+        return $byPath;
     }
 
     /** Whether wiring of the vehicle still feeds a fan. */

@@ -25,6 +25,7 @@ final readonly class Heat
      * @param  float  $airShare  speed of the air through the core over road speed, fans standing
      * @param  float  $engineKg  metal that warms with the coolant, kg
      * @param  array<string, float>  $spreads  figure fitted to a log to its standard deviation over it
+     * @param  bool  $isTold  whether anybody has told the engine's power: nothing of a usual one is held against a job
      */
     public function __construct(
         public float $ratedKw = self::USUAL_RATED_KW,
@@ -33,6 +34,7 @@ final readonly class Heat
         public float $airShare = self::USUAL_AIR_SHARE,
         public float $engineKg = self::USUAL_ENGINE_KG,
         public array $spreads = [],
+        public bool $isTold = false,
     ) {}
 
     public function withHeatShare(float $heatShare): self

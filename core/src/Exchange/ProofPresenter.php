@@ -6,6 +6,7 @@ namespace LampThread\Exchange;
 
 use LampThread\Message\Message;
 use LampThread\Proof\BehaviourRow;
+use LampThread\Proof\FaultFindings;
 use LampThread\Proof\FaultOutcome;
 use LampThread\Proof\Finding\Finding;
 use LampThread\Proof\Harm;
@@ -50,7 +51,7 @@ final class ProofPresenter
                 ], Harm::cases(),
             ),
             'behaviours' => array_map(static fn (BehaviourRow $row): array => self::behaviour($row, $proof), $proof->behaviours),
-            'faults' => array_map(self::fault(...), $proof->faults),
+            'faults' => array_map(static fn (FaultOutcome $fault): array => self::fault($fault, $proof), $proof->faults),
             'findings' => array_map(FindingPresenter::of(...), $evaluated->findings),
             'states' => $states,
         ]);
@@ -102,7 +103,7 @@ final class ProofPresenter
     }
 
     /** @return array<string, mixed> */
-    private static function fault(FaultOutcome $fault): array
+    private static function fault(FaultOutcome $fault, Proof $proof): array
     {
         return [
             ...self::paired($fault),
@@ -112,6 +113,7 @@ final class ProofPresenter
             'figure' => $fault->figure === null ? null : FindingPresenter::figure($fault->figure),
             'notice' => $fault->notice->value,
             'boilsS' => $fault->boilsS,
+            'excuse' => FaultFindings::excuse($fault, $proof->sizing)?->words(),
             'states' => $fault->states,
         ];
     }

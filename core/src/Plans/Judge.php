@@ -82,7 +82,7 @@ final readonly class Judge
         foreach ($this->results(new Uncertain, $bands) as $result) {
             $peakC = max($peakC, $result->peakC);
             $chargeShare = min($chargeShare, $result->chargeShare);
-            $years = $this->vehicle->relayYears($result->startsPerHour());
+            $years = $this->vehicle->relayYears($result->busiestStartsPerHour());
             $wear = max($wear, $years === null ? 0.0 : 100.0 / min(self::MOST_YEARS, max(0.1, $years)));
         }
 

@@ -14,16 +14,16 @@ final readonly class FindingTree
 {
     /** Cause to what it brings with it. */
     private const BRINGS = [
-        'hose-adapter-no-earth' => ['adapter-body-live', 'not-runs-when-hot', 'not-rests', 'not-dead-with-key-out', 'not-bare-terminals-dead'],
-        'relay-chatters' => ['not-comes-to-rest', 'not-runs-when-hot', 'not-obeys-override', 'not-rests'],
-        'coil-does-not-pull' => ['not-runs-when-hot', 'not-obeys-override', 'not-runs-with-air-conditioning'],
+        'hose-adapter-no-earth' => ['adapter-body-live', 'not-runs-when-hot', 'not-rests', 'not-dead-with-key-out', 'not-bare-terminals-dead', 'drive-past-ceiling'],
+        'relay-chatters' => ['drive-past-ceiling', 'not-comes-to-rest', 'not-runs-when-hot', 'not-obeys-override', 'not-rests'],
+        'coil-does-not-pull' => ['drive-past-ceiling', 'not-runs-when-hot', 'not-obeys-override', 'not-runs-with-air-conditioning'],
         'coil-does-not-let-go' => ['not-rests'],
         'clutch-fed-backwards' => ['not-clutch-not-fed-back', 'not-rests', 'not-within-ratings'],
         'runs-with-key-out' => ['runs-while-cranking', 'not-bare-terminals-dead', 'not-dead-with-key-out'],
         'not-held-off' => ['not-dead-with-key-out'],
         'not-rests' => ['not-dead-with-key-out'],
-        'stages-out-of-order' => ['not-stages-in-order'],
-        'low-and-high-exchanged' => ['not-stages-in-order', 'not-runs-when-hot'],
+        'stages-out-of-order' => ['drive-past-ceiling', 'not-stages-in-order'],
+        'low-and-high-exchanged' => ['drive-past-ceiling', 'not-stages-in-order', 'not-runs-when-hot'],
         'feed-without-fuse' => ['fault-fire-side', 'not-within-ratings'],
         'tapped-without-fuse' => ['fault-fire-side'],
         'trigger-fuse-too-large' => ['fault-fire-side'],
@@ -39,8 +39,19 @@ final readonly class FindingTree
         'fuse-over-load' => ['not-within-ratings'],
         'rest-over-rating' => ['not-within-ratings'],
         'nothing-fits' => ['not-within-ratings', 'fault-fire-side'],
-        'ceiling-above-boiling' => ['on-above-boiling'],
-        'on-above-boiling' => ['on-above-ceiling'],
+        'ceiling-above-boiling' => ['on-above-boiling', 'drive-past-ceiling'],
+        'on-above-boiling' => ['on-above-ceiling', 'drive-past-ceiling'],
+        'on-above-ceiling' => ['drive-past-ceiling'],
+        'on-late' => ['drive-past-ceiling'],
+        'sensor-in-still-coolant' => ['drive-past-ceiling'],
+        'lockout-in-climb' => ['drive-past-ceiling'],
+        'lockout-at-idle' => ['drive-past-ceiling'],
+        'fan-blows-backwards' => ['drive-past-ceiling'],
+        'blade-wrong-way-round' => ['drive-past-ceiling'],
+        'not-runs-when-hot' => ['drive-past-ceiling'],
+        'fuse-larger-than-needed' => ['jammed-fan-burns'],
+        'unfused-length' => ['fault-fire-side'],
+        'under-fused-length' => ['fault-fire-side'],
     ];
 
     /** A fuse that is none, or far too large: what is behind it cannot be sized for it. */

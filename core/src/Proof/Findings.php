@@ -20,6 +20,7 @@ use LampThread\Proof\Rule\FeedWithoutFuse;
 use LampThread\Proof\Rule\HoseAdapterEarth;
 use LampThread\Proof\Rule\IdleShortfall;
 use LampThread\Proof\Rule\KeyOut;
+use LampThread\Proof\Rule\LargeFuse;
 use LampThread\Proof\Rule\LockoutInClimb;
 use LampThread\Proof\Rule\OriginalWire;
 use LampThread\Proof\Rule\OverrideIndication;
@@ -72,6 +73,7 @@ final class Findings
             new OriginalWire,
             new TappedFuse,
             new TriggerFuse,
+            new LargeFuse,
             new HoseAdapterEarth,
             new AdapterBody,
             new UnfusedLength,

@@ -39,9 +39,11 @@ final class DriveTotals
 
     private float $compressorStoppedS = 0.0;
 
-    private int $running = 0;
+    /** @var list<float> speed of each fan over rated, as last seen */
+    private array $shares = [];
 
-    private int $fanStarts = 0;
+    /** @var array<int, int> starts of each fan */
+    private array $startsOf = [];
 
     private ?float $boilsAtS = null;
 
@@ -76,8 +78,10 @@ final class DriveTotals
         float $flowWPerK,
     ): void {
         $this->lastedS += $lastedS;
-        $this->fanStarts += max(0, $fans->running - $this->running);
-        $this->running = $fans->running;
+        foreach ($fans->shares as $fan => $share) {
+            $this->startsOf[$fan] = ($this->startsOf[$fan] ?? 0) + (int) ($share > 0 && ($this->shares[$fan] ?? 0.0) === 0.0);
+        }
+        $this->shares = $fans->shares;
         if ($lumps->hottestC > $this->peakC) {
             $this->peakC = $lumps->hottestC;
             $this->peakAtS = $fromS + $lastedS;
@@ -101,7 +105,7 @@ final class DriveTotals
     public function result(Lumps $lumps, Felt $felt): SimulationResult
     {
         return new SimulationResult(
-            $this->drive, $this->samples, $this->peakC, $this->peakAtS, $this->overS, $this->lastedS, $this->runS, $this->fanStarts, $felt->starts,
+            $this->drive, $this->samples, $this->peakC, $this->peakAtS, $this->overS, $this->lastedS, $this->runS, array_sum($this->startsOf), max([0, ...$this->startsOf]), $felt->starts,
             $this->fansAs / 3600, $this->batteryAs / 3600, $this->keyOutAs / 3600, $lumps->inJ, $lumps->outJ, $lumps->gainedJ(), $this->peak, $lumps->coolantC,
             $this->boilsAtS === null ? null : new Boiling($this->boilsAtS, $this->lostLitres, $this->isEmptied ? $this->lastedS : null),
             $this->shortOfPowerS, $this->compressorStoppedS, $this->chargeShare,

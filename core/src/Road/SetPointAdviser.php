@@ -6,6 +6,7 @@ namespace LampThread\Road;
 
 use LampThread\Brief\Assumptions;
 use LampThread\Brief\Brief;
+use LampThread\Brief\Cooling;
 use LampThread\Brief\Stage;
 use LampThread\Brief\TemperatureBand;
 use LampThread\Message\Message;
@@ -80,9 +81,9 @@ final readonly class SetPointAdviser
             $stages[] = $advice = $this->stage($at, $stage, $policy, $gapK, $later++, $beforeC);
             $beforeC = $advice->onC;
         }
-        [$peakC, $startsPerHour] = $this->drive($stages);
+        [$peakC, $startsPerHour, $busiestPerHour] = $this->drive($stages);
 
-        return new Advice($stages, $peakC, $startsPerHour, $this->vehicle->relayYears($startsPerHour), $isWidened ? $gapK : null);
+        return new Advice($stages, $peakC, $startsPerHour, $this->vehicle->relayYears($busiestPerHour), $isWidened ? $gapK : null);
     }
 
     private function stage(int $at, Stage $stage, CoolingPolicy $policy, float $gapK, int $later, float $beforeC): SetPointAdvice
@@ -93,7 +94,7 @@ final readonly class SetPointAdviser
         $dropK = $band->place->dropAcrossCoreK();
         $opensC = $cooling->thermostatOpensC - $dropK;
         $boilsC = Coolant::boilsC($cooling->capKpa, $cooling->glycolPercent);
-        $mostC = min($cooling->ceilingC - self::BELOW_CEILING_K, $boilsC - self::BELOW_BOILING_K) - $dropK;
+        $mostC = self::latestOnC($cooling, $dropK);
         $leastOffC = $opensC + self::OFF_ABOVE_K;
         $gapK = max($stage->decider->leastGapK(), $gapK);
         $wantedOnC = max($opensC + $policy->onAboveK(), $leastOffC + $gapK, $opensC + self::ON_ABOVE_K) + $later * Assumptions::STAGE_STEP_K;
@@ -142,7 +143,7 @@ final readonly class SetPointAdviser
 
     /**
      * @param  list<SetPointAdvice>  $stages
-     * @return array{float, float} hottest coolant, °C, and most starts an hour
+     * @return array{float, float, float} hottest coolant, °C, most starts an hour, and most of one fan
      */
     private function drive(array $stages): array
     {
@@ -151,14 +152,15 @@ final readonly class SetPointAdviser
             $bands[$stage->stage] = $bands[$stage->stage]?->movedTo($stage->onC, $stage->onC - $stage->offC);
         }
         $peakC = -INF;
-        $startsPerHour = 0.0;
+        $startsPerHour = $busiestPerHour = 0.0;
         foreach (self::DRIVES as $drive) {
             $result = $this->vehicle->roughly(array_values($bands), Drives::standard()[$drive]);
             $peakC = max($peakC, $result->peakC);
             $startsPerHour = max($startsPerHour, $result->startsPerHour());
+            $busiestPerHour = max($busiestPerHour, $result->busiestStartsPerHour());
         }
 
-        return [$peakC, $startsPerHour];
+        return [$peakC, $startsPerHour, $busiestPerHour];
     }
 
     /** @return list<Message> */
@@ -171,6 +173,16 @@ final readonly class SetPointAdviser
         ], true, true);
 
         return array_map(Message::of(...), $codes);
+    }
+
+    /**
+     * The latest a fan may come on, °C as its sensor reads: below ceiling and boiling by what the coolant still rises until the fan has it in hand.
+     *
+     * @param  float  $dropK  how much colder the sensor's place is, K
+     */
+    public static function latestOnC(Cooling $cooling, float $dropK): float
+    {
+        return min($cooling->ceilingC - self::BELOW_CEILING_K, Coolant::boilsC($cooling->capKpa, $cooling->glycolPercent) - self::BELOW_BOILING_K) - $dropK;
     }
 
     private static function stepped(float $tempC): float

@@ -13,6 +13,7 @@ final readonly class SimulationResult
      * @param  float  $overS  above the ceiling, s
      * @param  float  $runS  with any fan running, s
      * @param  int  $fanStarts  of all fans
+     * @param  int  $busiestStarts  of the fan that starts most
      * @param  array<int, int>  $stageStarts  by stage
      * @param  float  $fanAh  taken by the fans, Ah
      * @param  float  $batteryAh  into the battery, Ah; below 0 out of it
@@ -35,6 +36,7 @@ final readonly class SimulationResult
         public float $lastedS,
         public float $runS,
         public int $fanStarts,
+        public int $busiestStarts,
         public array $stageStarts,
         public float $fanAh,
         public float $batteryAh,
@@ -53,6 +55,12 @@ final readonly class SimulationResult
     public function startsPerHour(): float
     {
         return $this->fanStarts / $this->lastedS * 3600;
+    }
+
+    /** Of the fan that starts most: its relay is worn first. */
+    public function busiestStartsPerHour(): float
+    {
+        return $this->busiestStarts / $this->lastedS * 3600;
     }
 
     public function runShare(): float

@@ -61,17 +61,18 @@ final readonly class Sweep
                 static fn (?TemperatureBand $band): ?TemperatureBand => $band?->movedTo($band->onC + $shiftK, $gapK), Simulation::bands($this->brief),
             );
             $peakC = -INF;
-            $startsPerHour = $ahPerHour = 0.0;
+            $startsPerHour = $busiestPerHour = $ahPerHour = 0.0;
             foreach ($drives as [$drive, $share]) {
                 $result = $this->vehicle->roughly($bands, $drive);
                 $peakC = max($peakC, $result->peakC);
                 $startsPerHour += $share / $sum * $result->startsPerHour();
+                $busiestPerHour += $share / $sum * $result->busiestStartsPerHour();
                 $ahPerHour += $share / $sum * $result->fanAh / $result->lastedS * 3600;
             }
             $cells[] = new SweepCell(
                 $onC, $onC - $gapK, $peakC, $startsPerHour, $ahPerHour,
                 $ahPerHour * $this->brief->supply->chargingV * $this->brief->usage->hoursPerYear * EngineHeat::LITRES_PER_ELECTRIC_WH,
-                $this->vehicle->relayYears($startsPerHour),
+                $this->vehicle->relayYears($busiestPerHour),
             );
         }
 

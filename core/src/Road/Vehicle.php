@@ -43,7 +43,7 @@ final readonly class Vehicle
         return new Outcome(
             $result,
             Bottleneck::of($result, HeatModel::of($this->brief), $this->brief),
-            $this->relayYears($result->startsPerHour()),
+            $this->relayYears($result->busiestStartsPerHour()),
             $result->chargeShare,
             $result->chargeShare >= Assumptions::LEAST_CHARGE_SHARE,
             $this->startsForS($drive, $result),
@@ -98,14 +98,13 @@ final readonly class Vehicle
     /**
      * Until the first relay is worn, driven like this.
      *
-     * @param  float  $startsPerHour  of all fans
+     * @param  float  $busiestStartsPerHour  of the fan that starts most
      * @return float|null null where none switches
      */
-    public function relayYears(float $startsPerHour): ?float
+    public function relayYears(float $busiestStartsPerHour): ?float
     {
-        $perHour = $startsPerHour / max(1, count($this->brief->fans));
-
-        return $perHour > 0 && is_finite($this->relayOperations) ? $this->relayOperations / ($perHour * $this->brief->usage->hoursPerYear) : null;
+        return $busiestStartsPerHour > 0 && is_finite($this->relayOperations)
+            ? $this->relayOperations / ($busiestStartsPerHour * $this->brief->usage->hoursPerYear) : null;
     }
 
     /** @return float|null for how long its fans could all run with the key out and the engine would still start afterwards, s; null where none then runs */

@@ -72,6 +72,12 @@ final readonly class Choice
         );
     }
 
+    /** What would be taken if it were not pinned, by size alone; null where nothing fits. */
+    public function smallestThatFits(): ?Candidate
+    {
+        return array_values(array_filter($this->candidates, static fn (Candidate $candidate): bool => $candidate->fits()))[0] ?? null;
+    }
+
     /** Whether there is a part at all: pinned, given or fitting. What stands in for none is for the solver alone and is not cut or bought. */
     public function isMade(): bool
     {

@@ -45,6 +45,24 @@ final class TradeMistakesTest extends TestCase
             'relay-over-rating', ['/pinned/fan-1-relay' => 'micro-20-12v'], ['/pinned/fan-1-relay' => 'power-70-12v'],
         ];
         yield 'fuse far from the battery' => ['unfused-length', ['/runs/battery-to-fuse/lengthM' => 0.8], ['/runs/battery-to-fuse/lengthM' => 0.15]];
+        yield 'a metre of thin wire from the starter to the coil fuse' => [
+            'unfused-length',
+            ['/control/coilFeed' => 'starter-terminal', '/runs/feed-to-fuse' => ['lengthM' => 1]],
+            ['/control/coilFeed' => 'starter-terminal', '/runs/feed-to-fuse' => ['lengthM' => 0.2]],
+        ];
+        yield 'the second fan’s own feed, fused far from the battery' => [
+            'unfused-length', [...$two, '/runs/battery-to-fuse@fan-2-wire' => ['lengthM' => 0.21]], [...$two, '/runs/battery-to-fuse@fan-2-wire' => ['lengthM' => 0.2]],
+        ];
+        yield 'a circuit without a fuse, tapped' => [
+            'unfused-length',
+            ['/control/tappedFuseA' => 0, '/runs/feed-to-fuse' => ['lengthM' => 1]],
+            ['/control/tappedFuseA' => 5, '/runs/feed-to-fuse' => ['lengthM' => 1]],
+        ];
+        yield 'a metre of thin wire behind a fuse of 30 A' => [
+            'under-fused-length',
+            ['/control/tappedFuseA' => 30, '/runs/feed-to-fuse' => ['lengthM' => 1]],
+            ['/control/tappedFuseA' => 30, '/runs/feed-to-fuse' => ['lengthM' => 0.2]],
+        ];
         yield 'no fuse on one of two feeds joined at the fan' => [
             'feed-without-fuse', [...$relayed, '/pinned/fan-1-air-conditioning-fuse' => 'no-fuse'], $relayed,
         ];
@@ -67,6 +85,16 @@ final class TradeMistakesTest extends TestCase
         ];
         yield 'sensor in a branch with no flow' => [
             'sensor-in-still-coolant', [self::DECIDER.'/coolantStands' => true], [self::DECIDER.'/coolantStands' => false],
+        ];
+        yield 'a second switch in a branch with no flow' => [
+            'sensor-in-still-coolant',
+            ['/control/stages/0/parallel' => [[...$decider['switch closing when hot'], 'onC' => 97, 'offC' => 92, 'coolantStands' => true]]],
+            ['/control/stages/0/parallel' => [[...$decider['switch closing when hot'], 'onC' => 97, 'offC' => 92, 'coolantStands' => false]]],
+        ];
+        yield 'a second switch that comes when the ceiling is passed' => [
+            'on-above-ceiling',
+            ['/control/stages/0/parallel' => [[...$decider['switch closing when hot'], 'onC' => 108, 'offC' => 100]]],
+            ['/control/stages/0/parallel' => [[...$decider['switch closing when hot'], 'onC' => 102, 'offC' => 97]]],
         ];
         yield 'hose adapter with no earth' => ['hose-adapter-no-earth', [self::DECIDER.'/earthLead' => false], [self::DECIDER.'/earthLead' => true]];
         yield 'lockout that kills the fan in a slow climb' => [

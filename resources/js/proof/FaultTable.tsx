@@ -136,7 +136,10 @@ function Row({ fault, harm, link }: { fault: ProvenFault; harm: ProofHarm | unde
           </span>
         )}
       </td>
-      <td>{words(fault, "words")}</td>
+      <td>
+        {words(fault, "words")}
+        {fault.excuse !== null && <span className="block text-sm text-muted">{words(fault, "excuse")}</span>}
+      </td>
       <td>{fault.overrideSaves === null ? "—" : fault.overrideSaves ? "saves it" : "does not help"}</td>
       <td>{fault.harm === "harmless" ? "—" : NOTICED[fault.notice]}</td>
     </tr>

@@ -80,7 +80,8 @@ final readonly class CoilSupply implements Arrangement
     /** The terminal at which a circuit of the key is tapped, behind the vehicle's own fuse. */
     private static function tapKey(Harness $harness, CoilFeed $circuit, bool $isWatched): string
     {
-        $harness->add(new VehicleFuse(VehicleFuse::KEY, $harness->mark('FV'), $harness->brief->control->tappedFuseA ?? VehicleFuse::USUAL_A));
+        $toldA = $harness->brief->control->tappedFuseA;
+        $harness->add(new VehicleFuse(VehicleFuse::KEY, $harness->mark('FV'), $toldA ?? VehicleFuse::USUAL_A, isAssumed: $toldA === null));
 
         return $harness->add(new KeySwitch($harness->mark('S'), $circuit->terminal(), $isWatched))->tap();
     }

@@ -13,7 +13,6 @@ use LampThread\Proof\Finding\Figure;
 use LampThread\Proof\Finding\Finding;
 use LampThread\Proof\Finding\Remedy;
 use LampThread\Proof\Finding\Severity;
-use LampThread\Sizing\Candidate;
 use LampThread\Sizing\Choice;
 use LampThread\Sizing\Constraint;
 use LampThread\Sizing\Sizing;
@@ -158,7 +157,7 @@ final readonly class BrokenConstraints implements Rule
     /** @return list<Remedy> */
     private static function remedies(Choice $choice): array
     {
-        $fitting = array_values(array_filter($choice->candidates, static fn (Candidate $candidate): bool => $candidate->fits()))[0] ?? null;
+        $fitting = $choice->smallestThatFits();
 
         return match (true) {
             $choice->isPinned && $fitting !== null => [Remedy::of('take-part', ["/pinned/{$choice->id}" => null], ['part' => $fitting->label()])],

@@ -16,10 +16,10 @@ final readonly class HoseAdapterEarth implements Rule
     public function judge(Sizing $sizing): array
     {
         $findings = [];
-        foreach ($sizing->brief->control->stages as $at => $stage) {
+        foreach ($sizing->brief->control->decidingByPath() as $at => $stage) {
             $decider = $stage->decider;
             if ($decider instanceof ThermalSwitch && $decider->lacksEarth($stage)) {
-                $path = "/control/stages/{$at}/decider/earthLead";
+                $path = "{$at}/earthLead";
                 $findings[] = new Finding(
                     'hose-adapter-no-earth', Severity::Danger, "{$stage->id}-switch", $path, ['opensWhenHot' => $decider->opensWhenHot()],
                     remedies: [Remedy::of('adapter-earth-lead', [$path => true])],

@@ -20,25 +20,22 @@ final readonly class ProbePlace implements Rule
     public function judge(Sizing $sizing): array
     {
         $findings = [];
-        foreach ($sizing->brief->control->stages as $at => $stage) {
-            foreach ($stage->deciding() as $deciding) {
-                $band = $deciding->decider->band();
-                $path = "/control/stages/{$at}/".($deciding->parallelNumber === null ? 'decider' : 'parallel/'.($deciding->parallelNumber - 1));
-                if ($band === null || ! $band->place->isInFins()) {
-                    continue;
-                }
-                $asked = ['depthMm' => [$band->depthMm, self::DEPTH_MM, 'probe-depth']];
-                if ($band->place->isNearInlet()) {
-                    $asked['fromInletMm'] = [$band->fromInletMm, self::FROM_INLET_MM, 'probe-from-inlet'];
-                }
-                foreach ($asked as $field => [$told, [$least, $most], $code]) {
-                    if ($told !== null && ($told < $least || $told > $most)) {
-                        $findings[] = new Finding(
-                            $code, Severity::Warning, "{$deciding->id}-switch", "{$path}/{$field}",
-                            ['told' => Unit::Millimetre->of($told), 'least' => Unit::Millimetre->of($least), 'most' => Unit::Millimetre->of($most)],
-                            [Figure::of('has', Unit::Millimetre->of($told)), Figure::of('wanted', Unit::Millimetre->of($told < $least ? $least : $most))],
-                        );
-                    }
+        foreach ($sizing->brief->control->decidingByPath() as $path => $deciding) {
+            $band = $deciding->decider->band();
+            if ($band === null || ! $band->place->isInFins()) {
+                continue;
+            }
+            $asked = ['depthMm' => [$band->depthMm, self::DEPTH_MM, 'probe-depth']];
+            if ($band->place->isNearInlet()) {
+                $asked['fromInletMm'] = [$band->fromInletMm, self::FROM_INLET_MM, 'probe-from-inlet'];
+            }
+            foreach ($asked as $field => [$told, [$least, $most], $code]) {
+                if ($told !== null && ($told < $least || $told > $most)) {
+                    $findings[] = new Finding(
+                        $code, Severity::Warning, "{$deciding->id}-switch", "{$path}/{$field}",
+                        ['told' => Unit::Millimetre->of($told), 'least' => Unit::Millimetre->of($least), 'most' => Unit::Millimetre->of($most)],
+                        [Figure::of('has', Unit::Millimetre->of($told)), Figure::of('wanted', Unit::Millimetre->of($told < $least ? $least : $most))],
+                    );
                 }
             }
         }

@@ -11,6 +11,7 @@ use LampThread\Proof\Finding\Finding;
 use LampThread\Proof\Finding\Remedy;
 use LampThread\Proof\Finding\Severity;
 use LampThread\Road\Coolant;
+use LampThread\Road\SetPointAdviser;
 use LampThread\Road\Vehicle;
 use LampThread\Sizing\Sizing;
 
@@ -43,8 +44,9 @@ final readonly class SetPoints implements Rule
                 [Remedy::of('lower-ceiling', ['/cooling/ceilingC' => $ceilingC], ['ceiling' => Unit::Celsius->of($ceilingC)])],
             );
         }
-        foreach ($sizing->brief->control->stages as $at => $stage) {
-            array_push($findings, ...$this->stage($at, $stage, "/control/stages/{$at}/decider", $sizing));
+        $decider = 0;
+        foreach ($sizing->brief->control->decidingByPath() as $path => $stage) {
+            array_push($findings, ...$this->stage($decider++, $stage, $path, $sizing));
         }
 
         return $findings;
@@ -86,6 +88,15 @@ final readonly class SetPoints implements Rule
         }
         if ($band->onC < $opensC + self::ON_ABOVE_K) {
             $findings[] = new Finding('on-below-thermostat', Severity::Warning, $subject, "{$path}/onC", $params, $figures, [$raised]);
+        }
+        $latestOnC = SetPointAdviser::latestOnC($cooling, $dropK);
+        // What comes on after another has failed may come later.
+        if ($stage->parallelNumber === null && $band->onC > $latestOnC && $band->onC < min($boilsC, $cooling->ceilingC - $dropK)) {
+            $findings[] = new Finding(
+                'on-late', Severity::Warning, $subject, "{$path}/onC", $params, [
+                    ...$figures, Figure::of('latest-on', Unit::Celsius->of($latestOnC)), Figure::of('ceiling', Unit::Celsius->of($cooling->ceilingC)),
+                ], [$raised],
+            );
         }
         if ($band->onC >= $cooling->ceilingC - $dropK) {
             $findings[] = new Finding(

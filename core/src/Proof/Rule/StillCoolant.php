@@ -16,12 +16,11 @@ final readonly class StillCoolant implements Rule
     public function judge(Sizing $sizing): array
     {
         $findings = [];
-        foreach ($sizing->brief->control->stages as $at => $stage) {
+        foreach ($sizing->brief->control->decidingByPath() as $path => $stage) {
             $band = $stage->decider->band();
             if ($band === null || ! $band->coolantStands) {
                 continue;
             }
-            $path = "/control/stages/{$at}/decider";
             $findings[] = new Finding(
                 'sensor-in-still-coolant',
                 Severity::Danger,

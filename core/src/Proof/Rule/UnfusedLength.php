@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace LampThread\Proof\Rule;
 
-use LampThread\Brief\CoilFeed;
-use LampThread\Brief\Stretch;
-use LampThread\Circuit\Control\CoilSupply;
+use LampThread\Circuit\Circuit;
+use LampThread\Circuit\Component\Rail;
+use LampThread\Circuit\Component\VehicleFuse;
+use LampThread\Circuit\Wire;
 use LampThread\Message\Unit;
 use LampThread\Proof\Finding\Figure;
 use LampThread\Proof\Finding\Finding;
@@ -14,7 +15,10 @@ use LampThread\Proof\Finding\Remedy;
 use LampThread\Proof\Finding\Severity;
 use LampThread\Sizing\Sizing;
 
-/** Wire between a source and its fuse has no protection at all. 0.2 m is wanted at most, 0.5 m is flagged (common practice, no source). */
+/**
+ * Wire between a source and the first fuse that is small enough for it has no protection. 0.2 m is wanted at most, 0.5 m is flagged (common
+ * practice, no source). Every wire is judged that begins at the battery, a stud, the starter, the alternator or a circuit of the vehicle.
+ */
 final readonly class UnfusedLength implements Rule
 {
     public const WANTED_M = 0.2;
@@ -26,30 +30,71 @@ final readonly class UnfusedLength implements Rule
 
     public function judge(Sizing $sizing): array
     {
-        $subjects = [Stretch::BatteryToFuse->value => $sizing->brief->control->stages[0]->fanIds[0].'-fuse'];
-        if ($sizing->brief->control->coilFeed === CoilFeed::Battery) {
-            $subjects[Stretch::FeedToFuse->value] = CoilSupply::FUSE;
-        }
         $findings = [];
-        foreach ($subjects as $stretch => $fuseId) {
-            $lengthM = $sizing->brief->segment(Stretch::from($stretch))->lengthM;
-            if ($lengthM > self::WANTED_M) {
-                $path = "/runs/{$stretch}/lengthM";
-                $findings[] = new Finding(
-                    'unfused-length',
-                    $lengthM > self::FLAGGED_M ? Severity::Danger : Severity::Warning,
-                    $fuseId,
-                    $path,
-                    figures: [
-                        Figure::of('unfused', Unit::Metre->of($lengthM)),
-                        Figure::of('wanted-at-most', Unit::Metre->of(self::WANTED_M)),
-                        Figure::of('flagged-above', Unit::Metre->of(self::FLAGGED_M)),
-                    ],
-                    remedies: [Remedy::of('fuse-at-battery', [$path => self::PROPOSED_M], ['length' => Unit::Metre->of(self::PROPOSED_M)])],
-                );
+        foreach ($sizing->circuit->wires as $wire) {
+            if ($wire->isBeforeFuse() && $wire->segment->lengthM > self::WANTED_M && $wire->segment->given === null) {
+                $path = "/runs/{$sizing->brief->segmentName($wire->stretch, $wire->group)}/lengthM";
+                $fuse = self::vehicleFuse($sizing->circuit, $wire->from);
+                $ampacityA = $sizing->ampacity->at($wire->conductor->areaMm2, $wire->segment->ambientC, $sizing->brief->wiring->insulationC, $wire->segment->bundle);
+                if ($fuse === null) {
+                    $findings[$path] ??= self::finding('unfused-length', $wire, $path, []);
+                } elseif (! $fuse->isAssumed && $fuse->ratedA() > $ampacityA) {
+                    $findings[$path] ??= self::finding('under-fused-length', $wire, $path, [
+                        Figure::of('fuse', Unit::Ampere->of($fuse->ratedA())), Figure::of('ampacity', Unit::Ampere->of($ampacityA)),
+                    ]);
+                }
             }
         }
 
-        return $findings;
+        return array_values($findings);
+    }
+
+    /** @param  list<Figure>  $figures */
+    private static function finding(string $code, Wire $wire, string $path, array $figures): Finding
+    {
+        return new Finding(
+            $code,
+            $wire->segment->lengthM > self::FLAGGED_M ? Severity::Danger : Severity::Warning,
+            explode(':', $wire->to)[0],
+            $path,
+            ['wire' => $wire->id],
+            [
+                Figure::of('unfused', Unit::Metre->of($wire->segment->lengthM)),
+                Figure::of('wanted-at-most', Unit::Metre->of(self::WANTED_M)),
+                Figure::of('flagged-above', Unit::Metre->of(self::FLAGGED_M)),
+                ...$figures,
+            ],
+            [Remedy::of('fuse-at-battery', [$path => self::PROPOSED_M], ['length' => Unit::Metre->of(self::PROPOSED_M)])],
+        );
+    }
+
+    /** The fuse of the vehicle that a terminal is behind, within the parts of the vehicle; null where there is none. */
+    private static function vehicleFuse(Circuit $circuit, string $terminal): ?VehicleFuse
+    {
+        $seen = [];
+        $ahead = $terminal === Rail::SUPPLY ? [] : [$terminal];
+        while (($at = array_pop($ahead)) !== null) {
+            $seen[$at] = true;
+            foreach ($circuit->components as $component) {
+                foreach ($component->paths() as $path) {
+                    $next = match ($at) {
+                        $path->from => $path->to,
+                        $path->to => $path->from,
+                        default => null,
+                    };
+                    if ($next === null || isset($seen[$next]) || $next === Rail::EARTH) {
+                        continue;
+                    }
+                    if ($component instanceof VehicleFuse) {
+                        return $component->isNone() ? null : $component;
+                    }
+                    if ($next !== Rail::SUPPLY) {
+                        $ahead[] = $next;
+                    }
+                }
+            }
+        }
+
+        return null;
     }
 }
