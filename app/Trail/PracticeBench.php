@@ -18,7 +18,7 @@ use LampThread\Exchange\PracticePresenter;
 use LampThread\Message\InvalidInput;
 use LampThread\Message\Message;
 use LampThread\Parts\Shelf;
-use LampThread\Proof\Limits;
+use LampThread\Scenario\Limits;
 
 /** One run of practice at its bench: moves, their judgement, and what is told once it ends. */
 final readonly class PracticeBench

@@ -7,6 +7,9 @@ namespace LampThread\Brief;
 /** The vehicle's battery and charging system. Volts at the battery's terminals. */
 final readonly class Supply
 {
+    /** What a job begins with, mΩ (common practice, no source). */
+    public const USUAL_BATTERY_MILLIOHM = 8.0;
+
     /**
      * @param  float|null  $bodyMilliohm  the way back through the body, mΩ; null takes what is usual for the battery's place
      */

@@ -12,8 +12,9 @@ use LampThread\Circuit\Component\Rail;
 use LampThread\Operation\OperatingPoint;
 use LampThread\Operation\Solver;
 use LampThread\Parts\Shelf;
-use LampThread\Proof\FaultsWithoutEffect;
-use LampThread\Proof\Limits;
+use LampThread\Scenario\Courses;
+use LampThread\Scenario\FaultsWithoutEffect;
+use LampThread\Scenario\Limits;
 use LampThread\Sizing\Sizing;
 
 /** Makes the fault table of one circuit: every cause solved in every situation, with the fuses open that it opens. */
@@ -25,7 +26,7 @@ final class FaultTables
 
     private readonly Solver $solver;
 
-    private readonly Limits $limits;
+    private readonly Courses $courses;
 
     private readonly FaultsWithoutEffect $withoutEffect;
 
@@ -41,7 +42,7 @@ final class FaultTables
         $this->circuit = $sizing->circuit;
         $this->situations = new Situations($this->circuit);
         $this->solver = new Solver($this->circuit);
-        $this->limits = new Limits($this->circuit, $sizing->brief, $shelf);
+        $this->courses = new Courses(new Limits($this->circuit, $sizing->brief, $shelf), $this->solver);
         $this->withoutEffect = new FaultsWithoutEffect($this->circuit);
         $this->sound = array_map(fn (Situation $situation): OperatingPoint => $this->solver->settle($situation->conditions), $this->situations->all);
         $this->tests = new TestSet($this->circuit, $this->situations, $this->sound, $rates);
@@ -64,7 +65,7 @@ final class FaultTables
                 $cause = new Cause($this->rates->weight($part, $kind), [$part => $kind]);
                 $isSilent = $this->addSolved($cause, $rows);
                 // Two faults of which the first hides are of parts that act: a wire is found by the other's test.
-                if ($isSilent && isset($this->circuit->components[$part]) && $kind->jointOhm() === null && ! $kind->isByHand()) {
+                if ($isSilent && isset($this->circuit->components[$part]) && ! $kind->isJoint() && ! $kind->isByHand()) {
                     $silent[] = $cause;
                 }
             }
@@ -119,39 +120,40 @@ final class FaultTables
         $points = [];
         $opened = [];
         foreach ($this->situations->all as $id => $situation) {
-            $points[$id] = $this->brokenIn($id, $situation->felt($cause->faults));
             $faults = $situation->felt($cause->faults);
-            $within = 0.0;
-            while ($points[$id] !== $this->sound[$id] && ($opens = $this->limits->opens($points[$id])) !== null) {
-                $within += $opens[1];
-                $opened[$opens[0]] = min($opened[$opens[0]] ?? INF, $within);
-                $faults = $faults->and($opens[0], FaultKind::Open);
-                $points[$id] = $this->brokenIn($id, $faults);
+            $points[$id] = $this->sound[$id];
+            if ($this->isFelt($faults, $this->sound[$id])) {
+                $course = $this->courses->of($this->sound[$id], $faults);
+                $points[$id] = $course->final;
+                foreach ($course->opened as $fuse => $withinS) {
+                    $opened[$fuse] = min($opened[$fuse] ?? INF, $withinS);
+                }
             }
         }
         // It comes to the workshop with its fuse blown, whatever blew it.
         $come = $cause->withOpened(array_keys($opened));
         foreach ($opened === [] ? [] : $this->situations->all as $id => $situation) {
-            $points[$id] = $this->brokenIn($id, $come->feltIn($situation));
+            $faults = $come->feltIn($situation);
+            $sound = $this->sound[$id];
+            $points[$id] = $this->isFelt($faults, $sound) ? $this->solver->breakIn($sound, $sound->conditions->withFaults($faults)) : $sound;
         }
 
         return [$points, $opened];
     }
 
-    private function brokenIn(string $situation, Faults $faults): OperatingPoint
+    private function isFelt(Faults $faults, OperatingPoint $sound): bool
     {
-        $sound = $this->sound[$situation];
         foreach ($faults->parts() as $part) {
             $kind = $faults->kind($part);
             $canFail = ($this->circuit->components[$part] ?? null)?->canFail($kind ?? FaultKind::Open, $sound->conditions) ?? true;
             // What is opened without carrying anything changes no current, but a meter shows that the volts beyond it are gone.
-            $isFelt = $kind === FaultKind::Open || $kind === FaultKind::CoilOpen;
-            if ($kind !== null && $canFail && ($isFelt || ! $this->withoutEffect->includes($part, $kind, $sound))) {
-                return $this->solver->breakIn($sound, $sound->conditions->withFaults($faults));
+            $isOpened = $kind === FaultKind::Open || $kind === FaultKind::CoilOpen;
+            if ($kind !== null && $canFail && ($isOpened || ! $this->withoutEffect->includes($part, $kind, $sound))) {
+                return true;
             }
         }
 
-        return $sound;
+        return false;
     }
 
     /** Heat in a bad joint, W. */
@@ -160,7 +162,7 @@ final class FaultTables
         $mostW = 0.0;
         foreach ($cause->faults as $part => $kind) {
             $breakable = $this->circuit->part($part);
-            foreach ($kind->jointOhm() === null ? [] : $point->elementsByPart()[$part] ?? [] as $element) {
+            foreach (! $kind->isJoint() ? [] : $point->elementsByPart()[$part] ?? [] as $element) {
                 if ($breakable?->isInJoint($element->name()) === true) {
                     $mostW = max($mostW, $kind->jointOhm() * $point->currentA($element->name()) ** 2);
                 }

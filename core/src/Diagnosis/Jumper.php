@@ -9,7 +9,7 @@ use LampThread\Circuit\Component\Rail;
 use LampThread\Circuit\Component\TestLead;
 use LampThread\Operation\OperatingPoint;
 use LampThread\Operation\Solver;
-use LampThread\Proof\Limits;
+use LampThread\Scenario\Limits;
 
 /** A bare wire held from one terminal to another: what the fans do then, or what it costs. */
 final readonly class Jumper

@@ -258,7 +258,7 @@ final readonly class TestSet
     {
         $kind = $cause->kind($relay);
 
-        return $kind !== null && count($cause->faults) === 1 && ! $kind->isByHand() && $kind->jointOhm() === null || $kind === FaultKind::DiodeTurned ? 'cured' : 'same';
+        return $kind !== null && count($cause->faults) === 1 && ! $kind->isByHand() && ! $kind->isJoint() || $kind === FaultKind::DiodeTurned ? 'cured' : 'same';
     }
 
     private static function pulled(?FaultKind $kind, bool $isOpened): string

@@ -108,7 +108,7 @@ final class ProofPresenter
         return [
             ...self::paired($fault),
             'shownBy' => $fault->shownBy,
-            'airPercent' => 100 * $fault->airShare,
+            'airPercent' => round(100 * $fault->airShare, 1),
             'drainA' => $fault->drainA,
             'figure' => $fault->figure === null ? null : FindingPresenter::figure($fault->figure),
             'notice' => $fault->notice->value,

@@ -130,7 +130,7 @@ final readonly class TrailPresenter
         $each = [];
         foreach ($cause->faults as $part => $kind) {
             // How far a joint has gone is not what is looked for.
-            $how = $kind->jointOhm() === null ? Message::of("fault-kind.{$kind->value}") : Message::of('trail.joint');
+            $how = ! $kind->isJoint() ? Message::of("fault-kind.{$kind->value}") : Message::of('trail.joint');
             $each[] = Message::of('trail.cause', part: LeadSpots::partName($this->circuits[$cause->subject], $part), kind: $how);
         }
 
@@ -196,7 +196,7 @@ final readonly class TrailPresenter
         $code = match (true) {
             $cause->cooling !== null => "cooling-{$cause->cooling}",
             $kinds === [] => 'none',
-            $kinds[0]->jointOhm() !== null => 'joint',
+            $kinds[0]->isJoint() => 'joint',
             default => $kinds[0]->value,
         };
 

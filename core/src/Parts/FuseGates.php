@@ -12,12 +12,14 @@ final readonly class FuseGates
 {
     /**
      * @param  list<array{multiple: float, leastS: float, mostS: float|null}>  $gates  by rising multiple; mostS null where it need never open
+     * @param  float  $breakingA  the greatest current it opens safely at its rated voltage, A
      */
     public function __construct(
         public string $id,
         public string $name,
         public string $standard,
         public array $gates,
+        public float $breakingA,
         public bool $isResettable = false,
     ) {}
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LampThread\Parts;
 
 use LampThread\Message\Message;
+use LampThread\Message\Unit;
 
 /** The standards' tables the sizes are taken from, to be read beside the parts. */
 final class Tables
@@ -28,7 +29,7 @@ final class Tables
         $gates = self::file('parts/fuse-gates');
         foreach ($shelf->gates as $family) {
             $source = "{$family->standard}; {$gates['source']}";
-            $tables[] = new Table(Message::of('table.fuse-gates', family: $family->name), $source, self::columns('of-rating', 'holds', 'opens'), array_map(
+            $tables[] = new Table(Message::of('table.fuse-gates', family: $family->name, breaks: Unit::Ampere->of($family->breakingA)), $source, self::columns('of-rating', 'holds', 'opens'), array_map(
                 static fn (array $gate): array => [
                     self::digits(100 * $gate['multiple']).' %', self::digits($gate['leastS']),
                     $gate['mostS'] === null ? Message::of('table.need-not-open') : self::digits($gate['mostS']),

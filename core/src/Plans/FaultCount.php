@@ -13,8 +13,9 @@ use LampThread\Diagnosis\Situations;
 use LampThread\Operation\OperatingPoint;
 use LampThread\Operation\Solver;
 use LampThread\Parts\Shelf;
-use LampThread\Proof\FaultsWithoutEffect;
-use LampThread\Proof\Limits;
+use LampThread\Scenario\Courses;
+use LampThread\Scenario\FaultsWithoutEffect;
+use LampThread\Scenario\Limits;
 use LampThread\Sizing\Sizing;
 
 /**
@@ -34,7 +35,7 @@ final readonly class FaultCount
         $circuit = $sizing->circuit;
         $situations = new Situations($circuit);
         $solver = new Solver($circuit);
-        $limits = new Limits($circuit, $sizing->brief, $shelf);
+        $courses = new Courses(new Limits($circuit, $sizing->brief, $shelf), $solver);
         $withoutEffect = new FaultsWithoutEffect($circuit);
         $where = [$situations->full, Situations::COLD, Situations::AIR_CONDITIONING, ...$situations->asked, ...$situations->overrides];
         $watched = array_intersect_key($situations->all, array_flip($where));
@@ -47,7 +48,7 @@ final readonly class FaultCount
             foreach ($sound as $id => $point) {
                 $isFelt = ($circuit->components[$part] ?? null)?->canFail($kind, $point->conditions) ?? true;
                 $seen[$id] = $isFelt && ! $withoutEffect->includes($part, $kind, $point)
-                    ? Appearance::of(self::broken($solver, $limits, $point, new Faults([$part => $kind])))
+                    ? Appearance::of($courses->of($point, new Faults([$part => $kind]))->final)
                     : $looks[$id];
             }
             $runs = static fn (string $id): bool => $seen[$id]->runsAny();
@@ -67,7 +68,7 @@ final readonly class FaultCount
         $faults = [];
         foreach ($circuit->faultKinds() as $part => $kinds) {
             foreach ($kinds as $kind) {
-                $isWorst = $kind->jointOhm() === null || $kind === FaultKind::HighResistance;
+                $isWorst = ! $kind->isJoint() || $kind === FaultKind::HighResistance;
                 if ($isWorst && ! $kind->isByHand() && is_infinite($kind->lastsS())) {
                     $faults[] = [$part, $kind];
                 }
@@ -75,16 +76,5 @@ final readonly class FaultCount
         }
 
         return $faults;
-    }
-
-    private static function broken(Solver $solver, Limits $limits, OperatingPoint $sound, Faults $faults): OperatingPoint
-    {
-        $point = $solver->breakIn($sound, $sound->conditions->withFaults($faults));
-        while (($opens = $limits->opens($point)) !== null) {
-            $faults = $faults->and($opens[0], FaultKind::Open);
-            $point = $solver->breakIn($point, $sound->conditions->withFaults($faults));
-        }
-
-        return $point;
     }
 }

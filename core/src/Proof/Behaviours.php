@@ -22,6 +22,7 @@ use LampThread\Circuit\Control\Override\OverridesOf;
 use LampThread\Operation\OperatingPoint;
 use LampThread\Proof\Finding\Remedy;
 use LampThread\Proof\Finding\Severity;
+use LampThread\Scenario\Limits;
 
 /** What a brief demands of its circuit, as rules that can be looked at in every state. */
 final readonly class Behaviours

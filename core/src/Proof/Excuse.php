@@ -56,7 +56,7 @@ enum Excuse: string
     private function holds(FaultOutcome $fault, Sizing $sizing): bool
     {
         return match ($this) {
-            self::Joint => $fault->kind->jointOhm() !== null,
+            self::Joint => $fault->kind->isJoint(),
             self::FirstCentimetres => $fault->kind === FaultKind::Chafed && array_filter($sizing->circuit->wires, static fn (Wire $wire): bool => $wire->id === $fault->part
                 && $wire->isBeforeFuse() && $wire->segment->lengthM <= UnfusedLength::WANTED_M) !== [],
             self::ByHand => $fault->kind->isByHand(),

@@ -79,7 +79,8 @@ final readonly class FaultFindings
             [
                 'part' => $parts[0],
                 'kind' => Message::of("fault-kind.{$worst->kind->value}"),
-                'effects' => Message::of('sentences', sentences: $worst->effects),
+                // Of a fan held fast what burns; what follows for the cooling stands in the table.
+                'effects' => Message::of('sentences', sentences: $worst->kind === FaultKind::Jammed ? array_slice($worst->effects, 0, 1) : $worst->effects),
                 'parts' => array_slice($parts, 0, self::MOST_NAMED),
                 'hasMore' => count($parts) > self::MOST_NAMED,
             ],

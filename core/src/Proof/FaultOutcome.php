@@ -50,6 +50,6 @@ final readonly class FaultOutcome
     /** Which fault it is, over all versions of a job: a joint is one, however far it has failed. */
     public function key(): string
     {
-        return $this->place.'/'.($this->kind->jointOhm() === null ? $this->kind->value : 'joint');
+        return $this->place.'/'.(! $this->kind->isJoint() ? $this->kind->value : 'joint');
     }
 }

@@ -8,7 +8,9 @@ use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\FaultKind;
 use LampThread\Circuit\Component\Faults;
 use LampThread\Operation\OperatingPoint;
-use LampThread\Operation\Solver;
+use LampThread\Scenario\Course;
+use LampThread\Scenario\Courses;
+use LampThread\Scenario\FaultsWithoutEffect;
 
 /**
  * Solves faults in states. What can change nothing is not solved, and what stands as another does is solved once.
@@ -22,7 +24,7 @@ final class FaultSolving
 
     private readonly FaultsWithoutEffect $withoutEffect;
 
-    /** @var array<string, FaultResult> state, fault and chain to what came of it */
+    /** @var array<string, Course> state, fault and chain to what came of it */
     private array $ofChains = [];
 
     /** @var array<string, string> wire to the terminal it ends at */
@@ -35,8 +37,7 @@ final class FaultSolving
     public function __construct(
         private readonly Circuit $circuit,
         StateSpace $space,
-        private readonly Limits $limits,
-        private readonly Solver $solver,
+        private readonly Courses $courses,
         private readonly bool $skipsNothing,
     ) {
         $this->withoutEffect = new FaultsWithoutEffect($circuit);
@@ -56,13 +57,13 @@ final class FaultSolving
     }
 
     /** What comes of a fault in a state. Of a chain, and of wires that end together, one is solved for all. */
-    public function result(string $part, FaultKind $kind, FaultFreeState $sound): FaultResult
+    public function result(string $part, FaultKind $kind, FaultFreeState $sound): Course
     {
         if ($this->skipsNothing) {
             return $this->solved($sound->state->point, $sound->state->point->conditions->faults->and($part, $kind), $kind->lastsS());
         }
         $place = match (true) {
-            $kind->jointOhm() !== null => $sound->chains->chain($this->jointsOf($part, $sound->state->point)[0] ?? $part),
+            $kind->isJoint() => $sound->chains->chain($this->jointsOf($part, $sound->state->point)[0] ?? $part),
             $kind === FaultKind::Open && ($this->isOneElement[$part] ?? false) => $sound->chains->chain($part),
             $kind === FaultKind::Chafed => $this->ends[$part],
             default => $part,
@@ -74,25 +75,12 @@ final class FaultSolving
     }
 
     /** @param  float  $lastsS  how long the fault lasts, s */
-    public function solved(OperatingPoint $before, Faults $faults, float $lastsS = INF): FaultResult
+    public function solved(OperatingPoint $before, Faults $faults, float $lastsS = INF): Course
     {
-        $atOnce = $final = $this->solver->breakIn($before, $before->conditions->withFaults($faults));
-        $this->solved++;
-        $first = null;
-        $burnsWithin = null;
-        $within = 0.0;
-        // Where feeds are joined the next fuse gets what the first has let go of.
-        while (($opens = $this->limits->opens($final)) !== null && $within + $opens[1] <= $lastsS) {
-            $first ??= $opens;
-            $within += $opens[1];
-            $burns = $this->limits->burnsWithin($opens[1], $final, $before);
-            $burnsWithin ??= $burns === null ? null : [...$burns, $within];
-            $faults = $faults->and($opens[0], FaultKind::Open);
-            $final = $this->solver->breakIn($final, $before->conditions->withFaults($faults));
-            $this->solved++;
-        }
+        $course = $this->courses->of($before, $faults, $lastsS);
+        $this->solved += 1 + count($course->opened);
 
-        return new FaultResult($atOnce, $final, $first, $burnsWithin);
+        return $course;
     }
 
     /** Current through what a bad joint of a part is in, A. */

@@ -7,6 +7,7 @@ namespace LampThread\Proof;
 use LampThread\Proof\Finding\Finding;
 use LampThread\Proof\Rule\AdapterBody;
 use LampThread\Proof\Rule\AfterRunDrain;
+use LampThread\Proof\Rule\BreakingCapacity;
 use LampThread\Proof\Rule\BrokenConstraints;
 use LampThread\Proof\Rule\Chatter;
 use LampThread\Proof\Rule\ClutchFedBackwards;
@@ -74,6 +75,7 @@ final class Findings
             new TappedFuse,
             new TriggerFuse,
             new LargeFuse,
+            new BreakingCapacity,
             new HoseAdapterEarth,
             new AdapterBody,
             new UnfusedLength,

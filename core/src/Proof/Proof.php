@@ -9,6 +9,7 @@ use LampThread\Operation\Solver;
 use LampThread\Parts\Shelf;
 use LampThread\Proof\Finding\Finding;
 use LampThread\Road\StandingHeat;
+use LampThread\Scenario\Limits;
 use LampThread\Sizing\OperatingEnvelope;
 use LampThread\Sizing\Sizing;
 

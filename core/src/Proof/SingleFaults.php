@@ -18,6 +18,9 @@ use LampThread\Operation\SeriesChains;
 use LampThread\Operation\Solver;
 use LampThread\Parts\Shelf;
 use LampThread\Road\StandingHeat;
+use LampThread\Scenario\Course;
+use LampThread\Scenario\Courses;
+use LampThread\Scenario\Limits;
 use LampThread\Sizing\OperatingEnvelope;
 use LampThread\Sizing\Sizing;
 
@@ -67,7 +70,7 @@ final class SingleFaults
         private readonly bool $overrideRuns,
         private readonly bool $skipsNothing,
     ) {
-        $this->solving = new FaultSolving($circuit, $space, $limits, $solver, $skipsNothing);
+        $this->solving = new FaultSolving($circuit, $space, new Courses($limits, $solver), $skipsNothing);
         $this->damage = new Damage($circuit, $systemV);
         $this->names = new PartNames($circuit);
         $this->sight = new FanSight($circuit, $systemV);
@@ -107,7 +110,7 @@ final class SingleFaults
             $joints = [];
             foreach ($kinds as $kind) {
                 $outcome = $this->outcome($part, $kind);
-                if ($kind->jointOhm() === null) {
+                if (! $kind->isJoint()) {
                     $outcomes[] = $outcome;
                 } else {
                     $joints[] = $outcome;
@@ -218,11 +221,12 @@ final class SingleFaults
         }
     }
 
-    private function currents(string $part, FaultKind $kind, FaultResult $result, FaultFreeState $sound, FaultTally $tally): void
+    private function currents(string $part, FaultKind $kind, Course $result, FaultFreeState $sound, FaultTally $tally): void
     {
         $before = $sound->state->point;
-        if ($result->opens !== null) {
-            $tally->opens($this->names->mark($result->opens[0]), $result->opens[1]);
+        $opens = $result->firstOpened();
+        if ($opens !== null) {
+            $tally->opens($this->names->mark($opens[0]), $opens[1]);
         } elseif (is_infinite($kind->lastsS())) {
             $overloaded = $this->limits->overloadedFuse($result->final);
             if ($overloaded !== null && $overloaded !== $this->limits->overloadedFuse($before)) {

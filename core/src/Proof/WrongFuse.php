@@ -6,6 +6,7 @@ namespace LampThread\Proof;
 
 use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\FaultKind;
+use LampThread\Scenario\Limits;
 
 /**
  * A fuse that is too large or bridged does nothing until something else fails: then a wire behind it is what opens.

@@ -19,6 +19,11 @@ final readonly class Vehicle
 
     private const ROUGH_LOOK_STEPS = 4;
 
+    /** And where it is only asked how hot it gets at all. */
+    private const COARSE_STEP_S = 1.0;
+
+    private const COARSE_LOOK_STEPS = 8;
+
     /** Drives in which a fan that ever stops would. */
     private const STOPPING_DRIVES = ['4-motorway', '2-town', '3-queue'];
 
@@ -66,6 +71,16 @@ final readonly class Vehicle
     public function roughly(array $bands, Drive $drive, Uncertain $as = new Uncertain): SimulationResult
     {
         return Simulation::of($this->brief, $this->fans, $this->altitudeM, self::ROUGH_STEP_S, self::ROUGH_LOOK_STEPS, $bands, $as)->run($drive);
+    }
+
+    /**
+     * How hot the coolant gets, within some tenths of a kelvin.
+     *
+     * @param  list<TemperatureBand|null>  $bands  by stage
+     */
+    public function coarselyC(array $bands, Drive $drive): float
+    {
+        return Simulation::of($this->brief, $this->fans, $this->altitudeM, self::COARSE_STEP_S, self::COARSE_LOOK_STEPS, $bands)->run($drive)->peakC;
     }
 
     /**

@@ -32,11 +32,11 @@ final readonly class FuseSizing
     }
 
     /**
+     * @param  float  $currentA  the greatest it carries for hours, A
      * @param  Surge  $start  the hardest start through it
      */
-    public function choose(Fuse $fuse, OperatingEnvelope $envelope, Surge $start, ?string $pinned): Choice
+    public function choose(Fuse $fuse, float $currentA, Surge $start, ?string $pinned): Choice
     {
-        $currentA = $envelope->greatestA($fuse->id);
         $ambientC = $fuse->zone->ambientC();
         $hardest = array_map(static fn (FuseGates $gates): array => self::hardest($gates, $start), $this->shelf->gates);
         $judge = static fn (FusePart $part): Candidate => new Candidate($part, array_values(array_filter([

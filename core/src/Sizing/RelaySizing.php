@@ -112,7 +112,9 @@ final readonly class RelaySizing
         $constraints[] = new Constraint(
             'drop-out',
             $envelope->greatest(
-                static fn (OperatingPoint $point): float => $isAt(Relay::RELEASED)($point) ? abs($point->voltages->across($plus, $minus)) : 0.0,
+                // While the starter turns a coil may be too weak to pull in; what it has then holds nothing.
+                static fn (OperatingPoint $point): float => $point->conditions->key !== Key::Crank && $isAt(Relay::RELEASED)($point)
+                    ? abs($point->voltages->across($plus, $minus)) : 0.0,
             ),
             $part->dropOutV * Relay::coilFactor(self::COLD_C),
             Unit::Volt,

@@ -10,6 +10,7 @@ use LampThread\Circuit\Component\Fuse;
 use LampThread\Circuit\Component\Relay;
 use LampThread\Circuit\Control\CircuitBuilder;
 use LampThread\Circuit\Selection;
+use LampThread\Operation\Surge;
 use LampThread\Parts\Conductor;
 use LampThread\Parts\FusePart;
 use LampThread\Parts\Shelf;
@@ -100,8 +101,13 @@ final readonly class Sizing
     {
         $sizing = new FuseSizing($shelf);
         $choices = [];
-        foreach ($circuit->each(Fuse::class) as $fuse) {
-            $choices[$fuse->id] = $sizing->choose($fuse, $envelope, $starts->surge($fuse->id), $brief->pinned[$fuse->id] ?? null);
+        foreach (EqualLoads::of($circuit) as $fuses) {
+            $currentA = max(array_map(static fn (Fuse $fuse): float => $envelope->greatestA($fuse->id), $fuses));
+            $surges = array_map(static fn (Fuse $fuse): Surge => $starts->surge($fuse->id), $fuses);
+            usort($surges, static fn (Surge $a, Surge $b): int => $b->peakA <=> $a->peakA);
+            foreach ($fuses as $fuse) {
+                $choices[$fuse->id] = $sizing->choose($fuse, $currentA, $surges[0], $brief->pinned[$fuse->id] ?? null);
+            }
         }
 
         return $choices;

@@ -226,11 +226,13 @@ final readonly class WireSizing
         $shortA = $this->shortA($conductor, $loop);
         $beforeC = $ampacityA > 0 ? min($insulationC, Ampacity::conductorC($wire->segment->ambientC, $insulationC, $currentA, $ampacityA)) : $insulationC;
         $opensS = $protection->gates->mostS($shortA / $protection->ratedA);
+        // What a wire carries for good needs no fuse to open.
+        $isCarried = $shortA <= $ampacityA;
 
         return [
             new Constraint(
                 'short-circuit',
-                min(1e12, $shortA ** 2 * $opensS),
+                $isCarried ? 0.0 : min(1e12, $shortA ** 2 * $opensS),
                 Adiabatic::withstandA2s(($wire->segment->given ?? $conductor)->areaMm2, $beforeC, $insulationC + Adiabatic::OVERLOAD_K),
                 Unit::AmpereSquaredSecond,
                 [
@@ -245,7 +247,7 @@ final readonly class WireSizing
             ),
             new Constraint(
                 'opens-on-short',
-                Protection::SHORT_MULTIPLE * $protection->ratedA,
+                $isCarried ? 0.0 : Protection::SHORT_MULTIPLE * $protection->ratedA,
                 $shortA,
                 Unit::Ampere,
                 [

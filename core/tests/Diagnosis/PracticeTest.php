@@ -12,7 +12,7 @@ use LampThread\Diagnosis\Practice;
 use LampThread\Diagnosis\Symptom;
 use LampThread\Diagnosis\Tool;
 use LampThread\Diagnosis\Verdict;
-use LampThread\Proof\Limits;
+use LampThread\Scenario\Limits;
 use LampThread\Tests\Handover\Workshop;
 use LampThread\Tests\Orchard;
 use PHPUnit\Framework\Attributes\DataProvider;

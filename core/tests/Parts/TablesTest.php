@@ -45,7 +45,7 @@ final class TablesTest extends TestCase
 
         self::assertContains(['2.5 mm²', '2.5', '7.6'], $rows['Metric road-vehicle cable']);
         self::assertContains(['12', '45'], $rows['Current a single wire carries']);
-        self::assertContains(['135 %', '60', '1800'], $rows['Slow cartridge fuses: how long they hold, how soon they open']);
+        self::assertContains(['135 %', '60', '1800'], $rows['Slow cartridge fuses: how long they hold, how soon they open; breaks up to 1000 A']);
     }
 
     /** Every part that ships could have been told by the form: its ratings lie within the form's own bounds. */

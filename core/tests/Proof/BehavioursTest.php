@@ -17,7 +17,7 @@ use LampThread\Circuit\Wire;
 use LampThread\Message\Message;
 use LampThread\Operation\Solver;
 use LampThread\Proof\Behaviours;
-use LampThread\Proof\Limits;
+use LampThread\Scenario\Limits;
 use LampThread\Sizing\Sizing;
 use LampThread\Tests\Combination;
 use LampThread\Tests\Operation\Buzzer;

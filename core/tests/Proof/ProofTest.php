@@ -25,11 +25,11 @@ use LampThread\Proof\Behaviours;
 use LampThread\Proof\Comparison;
 use LampThread\Proof\FaultOutcome;
 use LampThread\Proof\Harm;
-use LampThread\Proof\Limits;
 use LampThread\Proof\Proof;
 use LampThread\Proof\ProofSummary;
 use LampThread\Proof\State;
 use LampThread\Proof\StateTransitions;
+use LampThread\Scenario\Limits;
 use LampThread\Sizing\Sizing;
 use LampThread\Tests\Combination;
 use LampThread\Tests\Operation\Ngspice;
@@ -125,7 +125,7 @@ final class ProofTest extends TestCase
         $proof = self::proof(dirname(Orchard::PATH).'/larkspur-camper.lampthread.json');
         $circuit = $proof->sizing->circuit;
         $solver = new Solver($circuit);
-        $changeless = new \LampThread\Proof\FaultsWithoutEffect($circuit);
+        $changeless = new \LampThread\Scenario\FaultsWithoutEffect($circuit);
         $looked = 0;
         foreach ($proof->space->distinct() as $state) {
             foreach ($circuit->faultKinds() as $part => $kinds) {

@@ -96,6 +96,22 @@ final class TradeMistakesTest extends TestCase
             ['/control/stages/0/parallel' => [[...$decider['switch closing when hot'], 'onC' => 108, 'offC' => 100]]],
             ['/control/stages/0/parallel' => [[...$decider['switch closing when hot'], 'onC' => 102, 'offC' => 97]]],
         ];
+        yield 'a fan that comes on just below the ceiling' => [
+            'on-late', [self::DECIDER.'/onC' => 104.5, self::DECIDER.'/offC' => 98], [self::DECIDER.'/onC' => 104, self::DECIDER.'/offC' => 98],
+        ];
+        yield 'a small fan on nine tonnes' => [
+            'drive-past-ceiling', ['/heat' => ['ratedKw' => 180], '/roadLoad' => ['massKg' => 9000]], ['/heat' => ['ratedKw' => 80], '/roadLoad' => ['massKg' => 1400]],
+        ];
+        yield 'a fuse of 30 A before a fan of 4 A' => [
+            'fuse-larger-than-needed',
+            ['/fans/0/runA' => 4, '/fans/0/startA' => 12, '/pinned/fan-1-fuse' => 'blade-15'],
+            ['/fans/0/runA' => 4, '/fans/0/startA' => 12, '/pinned/fan-1-fuse' => 'blade-10'],
+        ];
+        yield 'a battery that drives more through a short than a blade fuse breaks' => [
+            'fuse-breaking-capacity',
+            ['/supply/chargingV' => 14.2, '/supply/batteryMilliohm' => 7, '/pinned/fan-1-fuse' => 'blade-25'],
+            ['/supply/chargingV' => 14.2, '/supply/batteryMilliohm' => 14.2, '/pinned/fan-1-fuse' => 'blade-25'],
+        ];
         yield 'hose adapter with no earth' => ['hose-adapter-no-earth', [self::DECIDER.'/earthLead' => false], [self::DECIDER.'/earthLead' => true]];
         yield 'lockout that kills the fan in a slow climb' => [
             'lockout-in-climb',

@@ -82,7 +82,7 @@ final class ProtectionTest extends TestCase
 
     public function test_above_its_last_gate_the_melting_heat_stays_the_same(): void
     {
-        $gates = new FuseGates('x', 'x', 'x', [['multiple' => 1.1, 'leastS' => 100.0, 'mostS' => null], ['multiple' => 6.0, 'leastS' => 0.02, 'mostS' => 0.1]]);
+        $gates = new FuseGates('x', 'x', 'x', [['multiple' => 1.1, 'leastS' => 100.0, 'mostS' => null], ['multiple' => 6.0, 'leastS' => 0.02, 'mostS' => 0.1]], 1000.0);
 
         self::assertEqualsWithDelta(0.1 / 4, $gates->mostS(12.0), 1e-12);
         self::assertEqualsWithDelta(12.0, $gates->heldMultiple(0.005), 1e-9);

@@ -86,6 +86,12 @@ enum FaultKind: string
         };
     }
 
+    /** Whether it is a bad joint, at one of the stages of its failing. */
+    public function isJoint(): bool
+    {
+        return $this->jointOhm() !== null;
+    }
+
     /** Whether a hand did it, fitting or mending, so that no part could have prevented it. */
     public function isByHand(): bool
     {

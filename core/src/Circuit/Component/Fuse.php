@@ -24,14 +24,20 @@ final readonly class Fuse extends Component implements Protective
         parent::__construct($id, $mark, $name);
     }
 
+    /** Whether there is none, but the vehicle's own before it protects what is behind. */
+    public function isVehicles(): bool
+    {
+        return $this->part->isNone() && $this->sharedA !== null;
+    }
+
     public function ratedA(): float
     {
-        return $this->part->ratedA;
+        return $this->isVehicles() ? $this->sharedA ?? 0.0 : $this->part->ratedA;
     }
 
     public function warmA(): float
     {
-        return FusePart::ratedAt($this->part->ratedA, $this->zone->ambientC());
+        return FusePart::ratedAt($this->ratedA(), $this->zone->ambientC());
     }
 
     public function gates(): FuseGates
@@ -41,7 +47,7 @@ final readonly class Fuse extends Component implements Protective
 
     public function opensInCircuit(): bool
     {
-        return true;
+        return ! $this->isVehicles();
     }
 
     public function termination(string $number): Termination
@@ -51,12 +57,12 @@ final readonly class Fuse extends Component implements Protective
 
     public function paths(): array
     {
-        return [new ConductionPath($this->terminal('1'), $this->terminal('2'), Symbol::Fuse)];
+        return [new ConductionPath($this->terminal('1'), $this->terminal('2'), $this->part->isNone() ? Symbol::BodyThread : Symbol::Fuse)];
     }
 
-    public function figure(): Quantity
+    public function figure(): ?Quantity
     {
-        return Unit::Ampere->of($this->part->ratedA);
+        return $this->part->isNone() ? null : Unit::Ampere->of($this->part->ratedA);
     }
 
     public function faultKinds(): array
@@ -66,16 +72,22 @@ final readonly class Fuse extends Component implements Protective
 
     public function partsList(): array
     {
-        return [new PartsListEntry(Message::of('part.fuse-and-holder', part: $this->part->name), $this->part->price)];
+        return $this->part->isNone() ? [] : [new PartsListEntry(Message::of('part.fuse-and-holder', part: $this->part->name), $this->part->price)];
     }
 
-    public function fittingStep(): Message
+    public function fittingStep(): ?Message
     {
-        return Message::of('step.fit.fuse', mark: $this->mark, part: $this->part->name);
+        return $this->part->isNone() ? null : Message::of('step.fit.fuse', mark: $this->mark, part: $this->part->name);
+    }
+
+    /** Link and holder, cold, Ω. */
+    public function ohm(): float
+    {
+        return $this->part->coldMilliohm / 1000 + self::HOLDER_OHM;
     }
 
     public function elements(OperatingConditions $conditions, int $position): array
     {
-        return [new Resistor($this->id, $this->terminal('1'), $this->terminal('2'), $this->part->coldMilliohm / 1000 + self::HOLDER_OHM)];
+        return [new Resistor($this->id, $this->terminal('1'), $this->terminal('2'), $this->ohm())];
     }
 }

@@ -22,12 +22,19 @@ use LampThread\Sizing\Sizing;
  */
 final readonly class DrivesTooHot implements Rule
 {
+    /** A drive that stays so far below the ceiling in large steps is not driven in small ones, K. */
+    private const NEAR_K = 3.0;
+
     public function judge(Sizing $sizing): array
     {
         $vehicle = Vehicle::of($sizing);
         $bands = array_values(Simulation::bands($sizing->brief));
         $worst = null;
+        $nearC = $sizing->brief->cooling->ceilingC - self::NEAR_K;
         foreach (Drives::standard() as $drive) {
+            if ($vehicle->coarselyC($bands, $drive) < $nearC) {
+                continue;
+            }
             $result = $vehicle->roughly($bands, $drive);
             if ($result->overS > 0 && $result->peakC > ($worst->peakC ?? -INF)) {
                 $worst = $result;

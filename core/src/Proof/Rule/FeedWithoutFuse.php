@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace LampThread\Proof\Rule;
 
 use LampThread\Circuit\Component\Fuse;
-use LampThread\Message\Unit;
 use LampThread\Proof\Finding\Finding;
 use LampThread\Proof\Finding\Remedy;
 use LampThread\Proof\Finding\Severity;
@@ -18,15 +17,13 @@ final readonly class FeedWithoutFuse implements Rule
     {
         $findings = [];
         foreach ($sizing->circuit->each(Fuse::class) as $fuse) {
-            if ($fuse->part->isNone()) {
+            if ($fuse->part->isNone() && ! $fuse->isVehicles()) {
                 $path = "/pinned/{$fuse->id}";
-                $sharedA = $fuse->sharedA;
                 $findings[] = new Finding(
                     'feed-without-fuse',
                     Severity::Danger,
                     $fuse->id,
                     $path,
-                    ['isShared' => $sharedA !== null, 'shared' => Unit::Ampere->of($sharedA ?? 0.0)],
                     remedies: [Remedy::of('fit-fuse', [$path => null])],
                 );
             }

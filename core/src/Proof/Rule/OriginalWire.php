@@ -85,7 +85,7 @@ final readonly class OriginalWire implements Rule
     {
         $areaMm2 = $original->takenAreaMm2();
         $ampacityA = $sizing->ampacity->at($areaMm2, Zone::Bay->ambientC(), $sizing->brief->wiring->insulationC);
-        $isTold = $original->fuseA !== null || $original->areaMm2 !== null;
+        $isTold = $original->fuseA !== null && $original->areaMm2 !== null;
         if (! $isTold || FusePart::ratedAt($original->takenFuseA(), Zone::Bay->ambientC()) <= $ampacityA) {
             return [];
         }
@@ -97,7 +97,7 @@ final readonly class OriginalWire implements Rule
         return [new Finding(
             'original-wire-thin', Severity::Danger, $fuseId, "{$path}/fuseA", ['area' => Unit::SquareMillimetre->of($areaMm2), 'rated' => $fuse],
             [Figure::of('fuse', $fuse), Figure::of('may-carry', Unit::Ampere->of($ampacityA))],
-            $isEnough ? [Remedy::of('fuse-as-before', ["{$path}/fuseA" => $fitsA], ['rated' => Unit::Ampere->of($fitsA)])] : [],
+            $isEnough ? [Remedy::of('smaller-fuse', ["{$path}/fuseA" => $fitsA], ['rated' => Unit::Ampere->of($fitsA)])] : [],
         )];
     }
 

@@ -23,6 +23,9 @@ final readonly class VoltageLost implements Rule
 {
     private const JOINT_V = 0.1;
 
+    /** So far above a rule of thumb nothing is said: nobody measures it (common practice, no source). */
+    private const BAND = 1.1;
+
     private const USUAL_SHARE = 0.05;
 
     private const REFUSED_SHARE = 0.1;
@@ -53,7 +56,7 @@ final readonly class VoltageLost implements Rule
         $findings = [];
         foreach ($ladder->rungs as $rung) {
             $component = $rung['component'] === null ? null : $sizing->circuit->components[$rung['component']];
-            if ($component !== null && $component->isJoint() && $rung['volts'] > self::JOINT_V) {
+            if ($component !== null && $component->isJoint() && $rung['volts'] > self::BAND * self::JOINT_V) {
                 $findings[] = new Finding(
                     'joint-drop',
                     Severity::Warning,

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace LampThread\Proof;
+namespace LampThread\Scenario;
 
 use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\Component;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace LampThread\Proof;
+namespace LampThread\Scenario;
 
 use LampThread\Brief\Brief;
 use LampThread\Circuit\Circuit;

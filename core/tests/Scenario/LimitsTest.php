@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace LampThread\Tests\Proof;
+namespace LampThread\Tests\Scenario;
 
 use LampThread\Circuit\Component\FaultKind;
 use LampThread\Circuit\Component\Faults;
@@ -11,8 +11,8 @@ use LampThread\Circuit\Component\OperatingConditions;
 use LampThread\Operation\OperatingPoint;
 use LampThread\Operation\SeriesChains;
 use LampThread\Operation\Solver;
-use LampThread\Proof\FaultsWithoutEffect;
-use LampThread\Proof\Limits;
+use LampThread\Scenario\FaultsWithoutEffect;
+use LampThread\Scenario\Limits;
 use LampThread\Sizing\Sizing;
 use LampThread\Tests\Orchard;
 use PHPUnit\Framework\Attributes\TestWith;
