@@ -29,7 +29,8 @@ final class Tables
         $gates = self::file('parts/fuse-gates');
         foreach ($shelf->gates as $family) {
             $source = "{$family->standard}; {$gates['source']}";
-            $tables[] = new Table(Message::of('table.fuse-gates', family: $family->name, breaks: Unit::Ampere->of($family->breakingA)), $source, self::columns('of-rating', 'holds', 'opens'), array_map(
+            $name = Message::of('table.fuse-gates', family: $family->name, breaks: Unit::Ampere->of($family->breakingA));
+            $tables[] = new Table($name, $source, self::columns('of-rating', 'holds', 'opens'), array_map(
                 static fn (array $gate): array => [
                     self::digits(100 * $gate['multiple']).' %', self::digits($gate['leastS']),
                     $gate['mostS'] === null ? Message::of('table.need-not-open') : self::digits($gate['mostS']),

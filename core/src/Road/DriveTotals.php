@@ -105,7 +105,8 @@ final class DriveTotals
     public function result(Lumps $lumps, Felt $felt): SimulationResult
     {
         return new SimulationResult(
-            $this->drive, $this->samples, $this->peakC, $this->peakAtS, $this->overS, $this->lastedS, $this->runS, array_sum($this->startsOf), max([0, ...$this->startsOf]), $felt->starts,
+            $this->drive, $this->samples, $this->peakC, $this->peakAtS, $this->overS, $this->lastedS, $this->runS, array_sum($this->startsOf),
+            max([0, ...$this->startsOf]), $felt->starts,
             $this->fansAs / 3600, $this->batteryAs / 3600, $this->keyOutAs / 3600, $lumps->inJ, $lumps->outJ, $lumps->gainedJ(), $this->peak, $lumps->coolantC,
             $this->boilsAtS === null ? null : new Boiling($this->boilsAtS, $this->lostLitres, $this->isEmptied ? $this->lastedS : null),
             $this->shortOfPowerS, $this->compressorStoppedS, $this->chargeShare,

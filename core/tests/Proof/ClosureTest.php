@@ -70,9 +70,10 @@ final class ClosureTest extends TestCase
     {
         $sizing = $sized();
         $proof = Proof::of($sizing, Orchard::shelf());
-        $said = array_merge(...array_map(
-            static fn (Finding $finding): array => [$finding->code, ...array_map(static fn (Finding $one): string => $one->code, $finding->withEveryConsequence())], $proof->findings,
-        ));
+        $said = [];
+        foreach ($proof->findings as $finding) {
+            array_push($said, ...array_map(static fn (Finding $one): string => $one->code, [$finding, ...$finding->withEveryConsequence()]));
+        }
         $looked = 0;
         foreach ($proof->faults as $fault) {
             if (in_array($fault->harm, [Harm::Fire, Harm::Stranded, Harm::Damage], true)) {
