@@ -30,7 +30,7 @@ final class CoursesTest extends TestCase
         self::assertSame(['fan-1-fuse', 'fan-1-air-conditioning-fuse'], array_keys($course->opened));
         [$firstS, $secondS] = array_values($course->opened);
         self::assertGreaterThan($firstS, $secondS, 'the second only gets the whole current when the first has let go');
-        self::assertNotNull($limits->opens($course->atOnce));
+        self::assertSame($limits->opens($course->atOnce)[1] ?? null, $firstS, 'counted from when it happens');
         self::assertNull($limits->opens($course->final), 'all hold in the end');
         self::assertEqualsWithDelta(0.0, $course->final->currentA('fan-1-fuse'), 1e-6);
         self::assertEqualsWithDelta(0.0, $course->final->currentA('fan-1-air-conditioning-fuse'), 1e-6);

@@ -63,6 +63,35 @@ final class LimitsTest extends TestCase
         self::assertGreaterThan(20.0, self::limits($sizing)->burns($jammed, $sound)[1] ?? 0.0);
     }
 
+    /**
+     * A chafed feed before its fuse burns when I²t has passed k²S² (IEC 60949, k = 226 √ln((234.5 + θf)/(234.5 + θi)), from memory), the insulation
+     * 90 K above its rating at the end (70 to 160 °C for PVC, IEC 60364-4-54, from memory).
+     */
+    #[TestWith(['metric-2.5'])]
+    #[TestWith(['metric-6'])]
+    public function test_a_shorted_wire_burns_when_its_heat_is_more_than_copper_and_insulation_stand(string $cable): void
+    {
+        $sizing = Orchard::sizing(['/pinned/fan-1-wire' => $cable]);
+        $wire = array_column($sizing->circuit->wires, null, 'id')['W2'];
+        $sound = self::point($sizing, []);
+        $chafed = self::point($sizing, ['W2' => FaultKind::Chafed]);
+        $fromC = min($sizing->brief->wiring->insulationC, $wire->conductorC);
+        $toC = $sizing->brief->wiring->insulationC + 90.0;
+        $standsS = (226 * $wire->conductor->areaMm2 / abs($chafed->currentA('W2'))) ** 2 * log((234.5 + $toC) / (234.5 + $fromC));
+
+        self::assertNull(self::limits($sizing)->burnsWithin(0.99 * $standsS, $chafed, $sound));
+        self::assertSame('W2', self::limits($sizing)->burnsWithin(1.01 * $standsS, $chafed, $sound)[0] ?? null);
+    }
+
+    /** Of all wires behind a fuse the thinnest, in the warmest place, is the first that a larger fuse no longer protects. */
+    public function test_behind_the_next_larger_fuse_the_weakest_wire_is_named(): void
+    {
+        $sizing = Orchard::sizing(['/pinned/fan-1-fuse' => 'blade-20', '/pinned/fan-1-wire' => 'metric-2.5', '/runs/fan-to-earth/conductor' => 'metric-1.5']);
+        $burns = self::limits($sizing)->burnsBehindNextUp('fan-1-fuse');
+
+        self::assertSame(['W5', 25.0], $burns);
+    }
+
     /** Whichever of a chain is opened, every current elsewhere is the same. */
     public function test_of_a_chain_one_stands_for_all(): void
     {
