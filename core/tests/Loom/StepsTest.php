@@ -66,6 +66,8 @@ final class StepsTest extends TestCase
         yield 'a fan made for the other side is turned round' => [
             ['/fans/0/mount' => 'pusher', '/fans/0/madeFor' => 'puller'], self::ORDER[1], 'turn the blade round on its shaft and exchange its leads', null,
         ];
+        yield 'a rest contact nobody uses is live' => [['/pinned/fan-1-relay' => 'mini-40-30-12v'], self::ORDER[1], 'Nothing goes on its 87a', null];
+        yield 'a relay without one has none' => [['/pinned/fan-1-relay' => 'mini-40-12v'], self::ORDER[1], 'terminals down', '87a'];
         yield 'a bulb in a hose' => [
             Combination::changes([...$decider['capillary'], 'place' => 'top-hose'], $load['one fan']), self::ORDER[2], 'Lead the bulb into the hose', 'its earth',
         ];

@@ -173,7 +173,7 @@ final readonly class Relay extends Component implements HasCoil, StatefulCompone
 
     public function fittingStep(): Message
     {
-        return Message::of('step.fit.relay', mark: $this->mark, part: $this->part->name);
+        return Message::of('step.fit.relay', mark: $this->mark, part: $this->part->name, hasUnusedRest: $this->part->restA !== null && ! $this->isChangeOver);
     }
 
     /** @return list<ConductionPath> */
