@@ -202,6 +202,49 @@ final class FindingsTest extends TestCase
         );
     }
 
+    /** @return iterable<string, array{array<string, mixed>, string, Severity|null}> what is told, the rule, and how bad it is; null where it is silent */
+    public static function thresholds(): iterable
+    {
+        $fed = static fn (float $lengthM): array => ['/control/coilFeed' => 'starter-terminal', '/runs/feed-to-fuse' => ['lengthM' => $lengthM]];
+        foreach (['0.2' => null, '0.21' => Severity::Warning, '0.5' => Severity::Warning, '0.51' => Severity::Danger] as $lengthM => $severity) {
+            yield "{$lengthM} m from the starter to the coil fuse" => [$fed((float) $lengthM), 'unfused-length', $severity];
+        }
+        $tapped = static fn (float $fuseA, float $lengthM): array => ['/control/tappedFuseA' => $fuseA, '/runs/feed-to-fuse' => ['lengthM' => $lengthM]];
+        // 0.5 mm² carries some 15 A where it is warm (SAE J1128 ampacity as the shelf has it, from memory).
+        yield 'half a metre behind the vehicle’s 10 A' => [$tapped(10, 0.5), 'under-fused-length', null];
+        yield 'half a metre behind the vehicle’s 20 A' => [$tapped(20, 0.5), 'under-fused-length', Severity::Warning];
+        yield 'more than half behind the vehicle’s 20 A' => [$tapped(20, 0.6), 'under-fused-length', Severity::Danger];
+        yield 'a hand’s width behind the vehicle’s 20 A' => [$tapped(20, 0.2), 'under-fused-length', null];
+        yield 'what nobody has looked at' => [['/runs/feed-to-fuse' => ['lengthM' => 1]], 'under-fused-length', null];
+        yield 'and a circuit with no fuse is not under-fused' => [$tapped(0, 1), 'under-fused-length', null];
+        $decider = '/control/stages/0/decider';
+        yield 'on 4 K below the ceiling' => [["{$decider}/onC" => 104.0], 'on-late', null];
+        yield 'on less than 4 K below the ceiling' => [["{$decider}/onC" => 104.1], 'on-late', Severity::Warning];
+        yield 'on at the ceiling is worse than late' => [["{$decider}/onC" => 108.0], 'on-late', null];
+        yield 'on just below boiling' => [['/cooling/ceilingC' => 122, '/cooling/capKpa' => 0, '/cooling/glycolPercent' => 0, "{$decider}/onC" => 93], 'on-late', Severity::Warning];
+        $small = ['/fans/0/runA' => 4, '/fans/0/startA' => 12];
+        yield 'one size above what is enough' => [['/pinned/fan-1-fuse' => 'blade-30', '/pinned/fan-1-wire' => 'metric-10'], 'fuse-larger-than-needed', null];
+        yield 'two sizes above what is enough' => [[...$small, '/pinned/fan-1-fuse' => 'blade-15'], 'fuse-larger-than-needed', Severity::Warning];
+        yield 'up to 10 A any' => [[...$small, '/pinned/fan-1-fuse' => 'blade-10'], 'fuse-larger-than-needed', null];
+        // 14.2 V over 14.2 mΩ drive 1000 A, and the lead lets less; a blade fuse breaks 1000 A (ISO 8820-3, from memory).
+        yield 'a short of less than 1000 A' => [['/supply/chargingV' => 14.2, '/supply/batteryMilliohm' => 14.2], 'fuse-breaking-capacity', null];
+        yield 'a short of more than 1000 A' => [['/supply/chargingV' => 14.2, '/supply/batteryMilliohm' => 12], 'fuse-breaking-capacity', Severity::Note];
+        yield 'a battery nobody has measured' => [['/supply/batteryMilliohm' => 8], 'fuse-breaking-capacity', null];
+    }
+
+    /** @param  array<string, mixed>  $changes */
+    #[DataProvider('thresholds')]
+    public function test_a_rule_speaks_from_its_threshold_on(array $changes, string $code, ?Severity $severity): void
+    {
+        $found = null;
+        foreach (self::findings($changes) as $finding) {
+            foreach ([$finding, ...$finding->withEveryConsequence()] as $one) {
+                $found = $one->code === $code ? $one->severity : $found;
+            }
+        }
+        self::assertSame($severity, $found);
+    }
+
     public function test_what_is_accepted_stands_last_with_its_reason(): void
     {
         $changes = ['/pinned/fan-1-fuse' => 'blade-40', '/pinned/fan-1-wire' => 'metric-2.5', '/control/coilFeed' => 'ignition'];
