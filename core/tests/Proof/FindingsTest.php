@@ -221,7 +221,9 @@ final class FindingsTest extends TestCase
         yield 'on 4 K below the ceiling' => [["{$decider}/onC" => 104.0], 'on-late', null];
         yield 'on less than 4 K below the ceiling' => [["{$decider}/onC" => 104.1], 'on-late', Severity::Warning];
         yield 'on at the ceiling is worse than late' => [["{$decider}/onC" => 108.0], 'on-late', null];
-        yield 'on just below boiling' => [['/cooling/ceilingC' => 122, '/cooling/capKpa' => 0, '/cooling/glycolPercent' => 0, "{$decider}/onC" => 93], 'on-late', Severity::Warning];
+        yield 'on just below boiling' => [
+            ['/cooling/ceilingC' => 122, '/cooling/capKpa' => 0, '/cooling/glycolPercent' => 0, "{$decider}/onC" => 93], 'on-late', Severity::Warning,
+        ];
         $small = ['/fans/0/runA' => 4, '/fans/0/startA' => 12];
         yield 'one size above what is enough' => [['/pinned/fan-1-fuse' => 'blade-30', '/pinned/fan-1-wire' => 'metric-10'], 'fuse-larger-than-needed', null];
         yield 'two sizes above what is enough' => [[...$small, '/pinned/fan-1-fuse' => 'blade-15'], 'fuse-larger-than-needed', Severity::Warning];
