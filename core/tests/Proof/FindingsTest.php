@@ -209,8 +209,10 @@ final class FindingsTest extends TestCase
         foreach (['0.2' => null, '0.21' => Severity::Warning, '0.5' => Severity::Warning, '0.51' => Severity::Danger] as $lengthM => $severity) {
             yield "{$lengthM} m from the starter to the coil fuse" => [$fed((float) $lengthM), 'unfused-length', $severity];
         }
+        $starterFed = $fed(0.6);
         $tapped = static fn (float $fuseA, float $lengthM): array => ['/control/tappedFuseA' => $fuseA, '/runs/feed-to-fuse' => ['lengthM' => $lengthM]];
         // 0.5 mm² carries some 15 A where it is warm (SAE J1128 ampacity as the shelf has it, from memory).
+        yield 'the fuse of another circuit of the vehicle protects nothing here' => [[...self::tapped(10), ...$starterFed], 'unfused-length', Severity::Danger];
         yield 'half a metre behind the vehicle’s 10 A' => [$tapped(10, 0.5), 'under-fused-length', null];
         yield 'half a metre behind the vehicle’s 20 A' => [$tapped(20, 0.5), 'under-fused-length', Severity::Warning];
         yield 'more than half behind the vehicle’s 20 A' => [$tapped(20, 0.6), 'under-fused-length', Severity::Danger];
@@ -225,7 +227,9 @@ final class FindingsTest extends TestCase
             ['/cooling/ceilingC' => 122, '/cooling/capKpa' => 0, '/cooling/glycolPercent' => 0, "{$decider}/onC" => 93], 'on-late', Severity::Warning,
         ];
         $small = ['/fans/0/runA' => 4, '/fans/0/startA' => 12];
-        yield 'one size above what is enough' => [['/pinned/fan-1-fuse' => 'blade-30', '/pinned/fan-1-wire' => 'metric-10'], 'fuse-larger-than-needed', null];
+        // 30 A are enough for the fan of this job; 40 A are the next that is sold (ISO 8820-4, from memory).
+        yield 'one size above what is enough' => [['/pinned/fan-1-fuse' => 'cartridge-40', '/pinned/fan-1-wire' => 'metric-10'], 'fuse-larger-than-needed', null];
+        yield 'and two' => [['/pinned/fan-1-fuse' => 'cartridge-50', '/pinned/fan-1-wire' => 'metric-10'], 'fuse-larger-than-needed', Severity::Warning];
         yield 'two sizes above what is enough' => [[...$small, '/pinned/fan-1-fuse' => 'blade-15'], 'fuse-larger-than-needed', Severity::Warning];
         yield 'up to 10 A any' => [[...$small, '/pinned/fan-1-fuse' => 'blade-10'], 'fuse-larger-than-needed', null];
         // 14.2 V over 14.2 mΩ drive 1000 A, and the lead lets less; a blade fuse breaks 1000 A (ISO 8820-3, from memory).
@@ -245,6 +249,20 @@ final class FindingsTest extends TestCase
             }
         }
         self::assertSame($severity, $found);
+    }
+
+    /** Of several fuses the one named first is the one with the least lead before it. */
+    public function test_the_hardest_short_is_told(): void
+    {
+        $two = Combination::changes(Combination::deciders()['hand'], Combination::loads()['two at two temperatures']);
+        foreach (['fan-1', 'fan-2'] as $near) {
+            $far = $near === 'fan-1' ? 'fan-2' : 'fan-1';
+            $findings = self::findings([
+                ...$two, '/supply/batteryMilliohm' => 5, "/runs/battery-to-fuse@{$near}-wire" => ['lengthM' => 0.05], "/runs/battery-to-fuse@{$far}-wire" => ['lengthM' => 0.5],
+            ]);
+            $found = array_column(array_map(static fn (Finding $one): array => [$one->code, $one->subject], $findings), 1, 0);
+            self::assertSame("{$near}-fuse", $found['fuse-breaking-capacity']);
+        }
     }
 
     public function test_what_is_accepted_stands_last_with_its_reason(): void

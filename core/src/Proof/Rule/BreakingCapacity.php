@@ -28,24 +28,25 @@ final readonly class BreakingCapacity implements Rule
         }
         $solver = new Solver($sizing->circuit);
         $rest = $solver->settle(new OperatingConditions);
-        $over = [];
+        $marks = [];
+        $worst = null;
+        $mostA = 0.0;
         foreach ($sizing->circuit->each(Fuse::class) as $fuse) {
-            $ohm = $solver->loopOhm($rest, $fuse->terminal('2'), Rail::EARTH) - $fuse->ohm();
-            $prospectiveA = $sizing->brief->supply->chargingV / max($ohm, 1e-4);
+            $prospectiveA = $sizing->brief->supply->chargingV / ($solver->loopOhm($rest, $fuse->terminal('2'), Rail::EARTH) - $fuse->ohm());
             if (! $fuse->part->isNone() && $prospectiveA > $fuse->part->gates->breakingA) {
-                $over[] = [$fuse, $prospectiveA];
+                $marks[] = $fuse->mark;
+                $worst = $prospectiveA > $mostA ? $fuse : $worst;
+                $mostA = max($mostA, $prospectiveA);
             }
         }
-        usort($over, static fn (array $a, array $b): int => $b[1] / $b[0]->part->gates->breakingA <=> $a[1] / $a[0]->part->gates->breakingA);
-        if ($over === []) {
+        if ($worst === null) {
             return [];
         }
-        [$worst, $prospectiveA] = $over[0];
 
         return [new Finding(
             'fuse-breaking-capacity', Severity::Note, $worst->id, "/pinned/{$worst->id}",
-            ['fuses' => array_map(static fn (array $one): string => $one[0]->mark, $over)],
-            [Figure::of('prospective', Unit::Ampere->of($prospectiveA)), Figure::of('breaks', Unit::Ampere->of($worst->part->gates->breakingA))],
+            ['fuses' => $marks],
+            [Figure::of('prospective', Unit::Ampere->of($mostA)), Figure::of('breaks', Unit::Ampere->of($worst->part->gates->breakingA))],
         )];
     }
 }
