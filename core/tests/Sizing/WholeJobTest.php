@@ -172,4 +172,27 @@ final class WholeJobTest extends TestCase
 
         self::fail("{$choice->id} is not judged by ‘{$name}’.");
     }
+
+    /**
+     * Twins whose starts lie each side of the 40 A a fast fuse is trusted with, for one lies farther off: they get one fuse, and one spare serves
+     * both. Two that differ are chosen each for itself (common practice, no source).
+     */
+    public function test_equal_fans_get_one_fuse_however_far_they_lie(): void
+    {
+        $two = Combination::changes(Combination::deciders()['hand'], Combination::loads()['two at two temperatures']);
+        $fuses = static function (float $startA, float $otherA) use ($two): array {
+            $sizing = Orchard::sizing([
+                ...$two, '/fans/0/runA' => 14, '/fans/1/runA' => 14, '/fans/0/startA' => $startA, '/fans/1/startA' => $otherA,
+                '/runs/fuse-to-relay@fan-1-wire' => ['lengthM' => 0.2], '/runs/fuse-to-relay@fan-2-wire' => ['lengthM' => 8],
+            ]);
+
+            return array_map(static fn (string $id): string => $sizing->choices[$id]->taken->part->id(), ['fan-1-fuse', 'fan-2-fuse']);
+        };
+        $differ = 0;
+        foreach ([39.0, 39.25, 39.5, 39.75] as $startA) {
+            self::assertCount(1, array_unique($fuses($startA, $startA)), "{$startA} A");
+            $differ += count(array_unique($fuses($startA, $startA - 0.01))) - 1;
+        }
+        self::assertGreaterThan(0, $differ, 'one lies each side of the line');
+    }
 }
