@@ -48,7 +48,7 @@ final class EveryArrangementTest extends TestCase
      *
      * @param  array<string, mixed>  $changes
      */
-    #[DataProviderExternal(Combination::class, 'pairs')]
+    #[DataProviderExternal(Combination::class, 'somePairs')]
     public function test_it_is_solved_as_ngspice_does_can_be_built_and_does_what_the_brief_wants(array $changes): void
     {
         $sizing = Orchard::sizing($changes);
