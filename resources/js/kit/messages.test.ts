@@ -19,7 +19,7 @@ test("quantities are said in the units that are shown, in whatever message they 
   expect(say(remedy, METRIC)).toBe("Second stage 5 K above, on 97 °C");
   expect(say(remedy, IMPERIAL)).toBe("Second stage 9 °F above, on 207 °F");
   expect(say({ code: "remedy.fuse-at-battery", params: { length: { value: 0.1524, unit: "m" } } }, IMPERIAL)).toBe(
-    "Move the fuse to 0.5 ft from the battery",
+    "Move the fuse to 0.5 ft from where the wire begins",
   );
 });
 
