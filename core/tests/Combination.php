@@ -142,7 +142,6 @@ final class Combination
     public static function somePairs(): array
     {
         $every = getenv('LAMP_SEED') === false ? self::SOME : 1;
-
         $names = array_keys(self::pairs());
 
         return array_intersect_key(self::pairs(), array_flip(array_filter($names, static fn (int $at): bool => $at % $every === 0, ARRAY_FILTER_USE_KEY)));

@@ -53,7 +53,8 @@ final class ElementAssembly
             $this->sound = [];
             $this->made = [];
         }
-        $sound = $this->sound[self::felt($conditions)][implode(',', $positions)] ??= $this->sound($conditions, $positions);
+        $felt = self::felt($conditions);
+        $sound = $this->sound[$felt][implode(',', $positions)] ??= $this->sound($felt, $conditions, $positions);
         $faults = $conditions->faults;
         if ($faults->isNone()) {
             return $sound;
@@ -77,12 +78,12 @@ final class ElementAssembly
     }
 
     /** @param  array<string, int>  $positions */
-    private function sound(OperatingConditions $conditions, array $positions): ElementSet
+    private function sound(string $felt, OperatingConditions $conditions, array $positions): ElementSet
     {
         $key = '';
         $byPart = $this->wires;
         foreach (array_keys($this->circuit->components) as $id) {
-            [$number, $byPart[$id]] = $this->made($id, $positions[$id] ?? 0, $conditions);
+            [$number, $byPart[$id]] = $this->made($felt, $id, $positions[$id] ?? 0, $conditions);
             $key .= ",{$number}";
         }
 
@@ -97,9 +98,10 @@ final class ElementAssembly
      */
     public function movesWithoutEffect(string $id, int $from, int $to, OperatingConditions $conditions, NodeVoltages $voltages): bool
     {
-        $made = $this->made($id, $to, $conditions);
+        $felt = self::felt($conditions);
+        $made = $this->made($felt, $id, $to, $conditions);
         $gone = [];
-        foreach ($this->made($id, $from, $conditions)[1] as $element) {
+        foreach ($this->made($felt, $id, $from, $conditions)[1] as $element) {
             $gone[$element->name()] = $element;
         }
         foreach ($made[1] as $element) {
@@ -121,9 +123,9 @@ final class ElementAssembly
     }
 
     /** @return array{int, list<Element>} number and elements */
-    private function made(string $id, int $position, OperatingConditions $conditions): array
+    private function made(string $felt, string $id, int $position, OperatingConditions $conditions): array
     {
-        return $this->made[self::felt($conditions)][$id][$position] ??= $this->numbered($id, $this->circuit->components[$id]->elements($conditions, $position));
+        return $this->made[$felt][$id][$position] ??= $this->numbered($id, $this->circuit->components[$id]->elements($conditions, $position));
     }
 
     /** What a sensor reads goes into what it is made of. */

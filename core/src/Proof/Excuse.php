@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Proof;
 
+use LampThread\Circuit\Component\Breakable;
 use LampThread\Circuit\Component\FaultKind;
 use LampThread\Circuit\Wire;
 use LampThread\Message\Message;
@@ -57,14 +58,18 @@ enum Excuse: string
     {
         return match ($this) {
             self::Joint => $fault->kind->isJoint(),
-            self::FirstCentimetres => $fault->kind === FaultKind::Chafed && array_filter($sizing->circuit->wires, static fn (Wire $wire): bool => $wire->id === $fault->part
-                && $wire->isBeforeFuse() && $wire->segment->lengthM <= UnfusedLength::WANTED_M) !== [],
+            self::FirstCentimetres => $fault->kind === FaultKind::Chafed && self::isFirstCentimetres($sizing->circuit->part($fault->part)),
             self::ByHand => $fault->kind->isByHand(),
             self::Strap => $fault->kind === FaultKind::StrapOpen,
             self::LimitedByController => $fault->kind === FaultKind::Short && self::isFedByController($fault->part, $sizing),
             self::CoolingSystem => in_array($fault->kind, [FaultKind::ThermostatShut, FaultKind::CoolantLow, FaultKind::CoreBlocked], true),
             self::SavedByHand => $fault->harm === Harm::Stranded && $fault->overrideSaves === true,
         };
+    }
+
+    private static function isFirstCentimetres(?Breakable $part): bool
+    {
+        return $part instanceof Wire && $part->isBeforeFuse() && $part->segment->lengthM <= UnfusedLength::WANTED_M;
     }
 
     private static function isFedByController(string $part, Sizing $sizing): bool

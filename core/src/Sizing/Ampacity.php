@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace LampThread\Sizing;
 
+use LampThread\Circuit\Wire;
+use LampThread\Parts\Conductor;
+
 /**
  * Continuous current a single copper wire may carry.
  *
@@ -50,6 +53,12 @@ final readonly class Ampacity
             $bundle <= 24 => 0.6,
             default => 0.5,
         };
+    }
+
+    /** What a wire carries where it lies, A; one that was there already by what it is. */
+    public function ofWire(Wire $wire, Conductor $conductor, float $insulationC): float
+    {
+        return $this->at(($wire->segment->given ?? $conductor)->areaMm2, $wire->segment->ambientC, $insulationC, $wire->segment->bundle);
     }
 
     /** Copper temperature at a steady current, °C: Ta + (Tr − Ta)·(I/Iz)². */

@@ -102,8 +102,7 @@ final readonly class WireSizing
                 'wire',
                 Message::of('wire-group.there-already', group: $group->name, stretch: Message::of("stretch.{$wire->stretch->value}")),
                 new Candidate($wire->segment->given ?? $conductor, [...$this->carrying($conductor, [$wire], $protection, $loop, $envelope), ...$drop]),
-                '/runs/'.(isset($this->brief->segments[$wire->stretch->in($group->lengthsOf ?? $group->id)])
-                    ? $wire->stretch->in($group->lengthsOf ?? $group->id) : $wire->stretch->value).'/conductor',
+                "/runs/{$this->brief->segmentName($wire->stretch, $group->lengthsOf ?? $group->id)}/conductor",
             );
         }
 
@@ -112,9 +111,7 @@ final readonly class WireSizing
 
     public function ampacityA(Wire $wire, Conductor $conductor): float
     {
-        $conductor = $wire->segment->given ?? $conductor;
-
-        return $this->ampacity->at($conductor->areaMm2, $wire->segment->ambientC, $this->brief->wiring->insulationC, $wire->segment->bundle);
+        return $this->ampacity->ofWire($wire, $conductor, $this->brief->wiring->insulationC);
     }
 
     /** Copper temperature of a wire at its greatest steady current, °C; never reported above what copper survives. */

@@ -24,17 +24,15 @@ final readonly class Faults
     public function __construct(private array $byId = [], private array $jointOhms = [], private array $draws = [])
     {
         $key = '';
+        $drifted = '';
         foreach ([...$jointOhms, ...$draws] as $id => $by) {
             $key .= "{$id}+{$by}&";
         }
         foreach ($byId as $id => $kind) {
             $key .= "{$id}={$kind->value}&";
-        }
-        $this->key = $key;
-        $drifted = '';
-        foreach ($byId as $id => $kind) {
             $drifted .= $this->driftK($id) === 0.0 ? '' : "{$id}={$kind->value}&";
         }
+        $this->key = $key;
         $this->driftKey = $drifted;
     }
 

@@ -32,7 +32,7 @@ final readonly class Fuse extends Component implements Protective
 
     public function ratedA(): float
     {
-        return $this->isVehicles() ? $this->sharedA ?? 0.0 : $this->part->ratedA;
+        return $this->part->isNone() ? $this->sharedA ?? $this->part->ratedA : $this->part->ratedA;
     }
 
     public function warmA(): float

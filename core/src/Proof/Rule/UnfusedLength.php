@@ -33,9 +33,10 @@ final readonly class UnfusedLength implements Rule
         $findings = [];
         foreach ($sizing->circuit->wires as $wire) {
             if ($wire->isBeforeFuse() && $wire->segment->lengthM > self::WANTED_M && $wire->segment->given === null) {
-                $path = "/runs/{$sizing->brief->segmentName($wire->stretch, $wire->group)}/lengthM";
+                $group = $sizing->circuit->wireGroups[$wire->group];
+                $path = "/runs/{$sizing->brief->segmentName($wire->stretch, $group->lengthsOf ?? $group->id)}/lengthM";
                 $fuse = self::vehicleFuse($sizing->circuit, $wire->from);
-                $ampacityA = $sizing->ampacity->at($wire->conductor->areaMm2, $wire->segment->ambientC, $sizing->brief->wiring->insulationC, $wire->segment->bundle);
+                $ampacityA = $sizing->ampacity->ofWire($wire, $wire->conductor, $sizing->brief->wiring->insulationC);
                 if ($fuse === null) {
                     $findings[$path] ??= self::finding('unfused-length', $wire, $path, []);
                 } elseif (! $fuse->isAssumed && $fuse->ratedA() > $ampacityA) {
