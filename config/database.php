@@ -9,7 +9,8 @@ return [
             'driver' => 'sqlite',
             'database' => env('LAMP_DATABASE', storage_path('lamp-thread.sqlite')),
             'foreign_key_constraints' => true,
-            'busy_timeout' => 5000,
+            // Whoever writes while another does waits this long, ms, before it is refused.
+            'busy_timeout' => 60000,
             'journal_mode' => 'wal',
             // What the screen calls saved is on the disk, not only with the operating system.
             'synchronous' => 'full',

@@ -198,7 +198,7 @@ final readonly class Desk
      */
     public function erase(Job $job, int $version): void
     {
-        Database::alone(static function () use ($job, $version): void {
+        DB::transaction(static function () use ($job, $version): void {
             $job->refresh();
             if ($job->version !== $version) {
                 throw new OutOfStep;

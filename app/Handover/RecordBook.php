@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Handover;
 
-use App\Keep\Database;
 use App\Models\Job;
 use App\Models\JobRecord;
 use App\Models\RecordKind;
@@ -92,7 +91,7 @@ final readonly class RecordBook
      */
     private function keep(Job $job, string $id, RecordKind $kind, string $step, string $by, string $at, array $data): bool
     {
-        return Database::alone(function () use ($job, $id, $kind, $step, $by, $at, $data): bool {
+        return DB::transaction(function () use ($job, $id, $kind, $step, $by, $at, $data): bool {
             $kept = JobRecord::query()->find($id);
             if ($kept !== null) {
                 return $kept->job_id === $job->id ? false : throw InvalidInput::at('/id', Message::of('input.record.id-taken'));

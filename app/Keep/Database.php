@@ -58,7 +58,7 @@ final readonly class Database
     public function bringForward(): void
     {
         DB::statement('PRAGMA busy_timeout = '.self::WAIT_MS);
-        self::alone(function (): void {
+        DB::transaction(function (): void {
             // Another process may have done it meanwhile.
             if ($this->pending() !== []) {
                 Artisan::call('migrate', ['--force' => true, '--quiet' => true, '--database' => DB::getDefaultConnection()]);
@@ -79,24 +79,6 @@ final readonly class Database
         }
 
         return false;
-    }
-
-    /**
-     * One transaction in which nobody else writes: SQLite gives the lock to who writes first, even if it is nothing.
-     *
-     * @template T
-     *
-     * @param  \Closure(): T  $work
-     * @return T
-     */
-    public static function alone(\Closure $work): mixed
-    {
-        return DB::transaction(static function () use ($work): mixed {
-            DB::statement('CREATE TABLE IF NOT EXISTS opening (id INTEGER)');
-            DB::statement('DROP TABLE opening');
-
-            return $work();
-        });
     }
 
     /**

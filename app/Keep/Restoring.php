@@ -19,7 +19,7 @@ final readonly class Restoring
     private const BESIDE = 'restored';
 
     /** What the index of words and SQLite itself keep: it follows from the rest. */
-    private const DERIVED = "name NOT LIKE 'sqlite_%' AND name NOT LIKE 'job_words%' AND name NOT IN ('migrations', 'opening')";
+    private const DERIVED = "name NOT LIKE 'sqlite_%' AND name NOT LIKE 'job_words%' AND name <> 'migrations'";
 
     public function __construct(private Database $database, private Backups $backups) {}
 
@@ -36,7 +36,7 @@ final readonly class Restoring
             $this->stage($backup, $staged);
             DB::statement('ATTACH DATABASE ? AS '.self::BESIDE, [$staged]);
 
-            return Database::alone(fn (): array => [$isCopied ? $this->backups->take('by-hand') : null, $this->replace($backup)]);
+            return DB::transaction(fn (): array => [$isCopied ? $this->backups->take('by-hand') : null, $this->replace($backup)]);
         } finally {
             rescue(static fn () => DB::statement('DETACH DATABASE '.self::BESIDE), report: false);
             Database::emptyLog();

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Http\Requests\RoadRequest;
-use App\Keep\Database;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\DB;
 use LampThread\Exchange\DriveJson;
 use LampThread\Exchange\Schema;
 use LampThread\Message\InvalidInput;
@@ -41,7 +41,7 @@ final class OwnDrive extends Model
      */
     public static function keep(string $name, Drive $drive, ?string $legs = null, ?string $inPlaceOf = null, ?int $version = null): Drive
     {
-        return Database::alone(static function () use ($name, $drive, $legs, $inPlaceOf, $version): Drive {
+        return DB::transaction(static function () use ($name, $drive, $legs, $inPlaceOf, $version): Drive {
             $own = self::query()->findOr($inPlaceOf ?? '', static fn (): self => new self(['version' => 0]));
             if ($own->exists && $own->version !== $version) {
                 throw new OutOfStep;

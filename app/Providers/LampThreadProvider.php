@@ -8,20 +8,27 @@ use App\Design\Designs;
 use App\Design\Kept;
 use App\Keep\Backups;
 use App\Keep\Database;
+use App\Keep\WorkshopConnection;
 use App\Models\Part;
 use App\People\Discretion;
 use App\People\Visitor;
+use Closure;
+use Illuminate\Database\Connection;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\ServiceProvider;
 use LampThread\Exchange\JobFile;
 use LampThread\Exchange\Wording;
 use LampThread\Parts\Shelf;
+use PDO;
 
 final class LampThreadProvider extends ServiceProvider
 {
     public function register(): void
     {
+        Connection::resolverFor('sqlite', static fn (PDO|Closure $pdo, string $database, string $prefix, array $config): WorkshopConnection => (
+            new WorkshopConnection($pdo, $database, $prefix, $config)
+        ));
         $this->app->scoped(Shelf::class, static fn (): Shelf => self::shelf());
         $this->app->scoped(JobFile::class, fn (): JobFile => JobFile::standard($this->app->make(Shelf::class)));
         $this->app->scoped(Wording::class, static fn (): Wording => Wording::english());

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\Body;
-use App\Keep\Database;
 use App\People\Audit;
 use App\People\Person;
 use App\People\PersonName;
@@ -39,7 +38,7 @@ final readonly class PeopleController
     public function add(Request $request): JsonResponse
     {
         $asked = $this->body->of($request, 'person-request');
-        $person = Database::alone(static fn (): Person => Person::query()->create(['name' => PersonName::of($asked->name)->text, 'role' => $asked->role]));
+        $person = DB::transaction(static fn (): Person => Person::query()->create(['name' => PersonName::of($asked->name)->text, 'role' => $asked->role]));
         $request->attributes->set('subject', $person->name);
 
         return new JsonResponse(['name' => $person->name, 'code' => $person->giveCode()], 201);
@@ -109,7 +108,7 @@ final readonly class PeopleController
      */
     private function keepingAnOwner(Person $leaving, \Closure $change): mixed
     {
-        return Database::alone(static function () use ($leaving, $change): mixed {
+        return DB::transaction(static function () use ($leaving, $change): mixed {
             $leaving->refresh();
             $others = Person::query()->where('role', Role::Owner->value)->whereNotNull('password')->where('id', '!=', $leaving->id)->count();
             if ($leaving->role === Role::Owner && $leaving->password !== null && $others === 0) {

@@ -7,7 +7,6 @@ namespace App\Http\Controllers;
 use App\Http\Requests\Body;
 use App\Http\Requests\PartRequest;
 use App\Http\Requests\StepRequest;
-use App\Keep\Database;
 use App\Models\Part;
 use App\Providers\LampThreadProvider;
 use Closure;
@@ -65,7 +64,7 @@ final readonly class ShelfController
     public function remove(Request $request, string $id): JsonResponse
     {
         $version = StepRequest::read($request, $this->body)->version;
-        Database::alone(static function () use ($id, $version): void {
+        DB::transaction(static function () use ($id, $version): void {
             $part = Part::query()->findOrFail($id);
             $part->checkVersion($version);
             $jobs = DB::table('job_own_parts')->where('part_id', $id)->count();
@@ -94,7 +93,7 @@ final readonly class ShelfController
     /** @param  Closure(Shelf): list<OwnPart>  $parts  made from the shelf as nobody changes it meanwhile */
     private function kept(Closure $parts): JsonResponse
     {
-        Database::alone(static fn () => Part::keep($parts(LampThreadProvider::shelf())));
+        DB::transaction(static fn () => Part::keep($parts(LampThreadProvider::shelf())));
 
         return $this->show();
     }
