@@ -147,6 +147,27 @@ const SCENES: { name: string; changes: Record<string, unknown>; sections: string
     sections: ["stages"],
   },
   {
+    name: "a switch in a hose on the supply side, and another",
+    changes: stages(
+      stage({
+        side: "supply",
+        decider: switched({ place: "top-hose" }),
+        parallel: [switched({ onC: 99, offC: 94, place: "top-hose" })],
+      }),
+    ),
+    sections: ["stages"],
+  },
+  {
+    name: "a switch in the oil, and another",
+    changes: stages(
+      stage({
+        decider: { kind: "other-switch", senses: "oil" },
+        parallel: [{ kind: "other-switch", senses: "gearbox" }],
+      }),
+    ),
+    sections: ["stages"],
+  },
+  {
     name: "a thermostat, and another",
     changes: stages(stage({ decider: thermostat("capillary"), parallel: [thermostat("dry-contact")] })),
     sections: ["stages"],

@@ -38,6 +38,7 @@ final class Combination
                 'kind' => 'stepless', ...self::BAND, 'spanK' => 8, 'leastDutyPercent' => 25, 'requestWantsEarth' => true,
             ],
             'pressure switch' => ['kind' => 'pressure-switch'],
+            'switch in the oil' => ['kind' => 'other-switch', 'senses' => 'oil'],
             'hand' => ['kind' => 'hand'],
             'hand, carrying the fan' => ['kind' => 'hand', 'isDirect' => true, 'ratedA' => 20],
         ];

@@ -59,6 +59,12 @@ final readonly class Control
         return array_filter($this->stages, static fn (Stage $stage): bool => $stage->original !== null) !== [];
     }
 
+    /** Whether the vehicle has air conditioning, by whatever hears of it. */
+    public function hasCompressor(): bool
+    {
+        return $this->airConditioning !== null || array_filter($this->deciding(), static fn (Stage $stage): bool => $stage->decider->needsCompressor()) !== [];
+    }
+
     /** Whether a driver can make a fan run. */
     public function canBeOverridden(): bool
     {

@@ -25,6 +25,9 @@ interface Decider
     /** Where it can be told that the air conditioning asks; null where it cannot. */
     public function requestInput(): ?RequestInput;
 
+    /** Whether there is air conditioning in the vehicle where this decides. */
+    public function needsCompressor(): bool;
+
     /** Whether it runs the fan when its sensor's circuit is open. */
     public function takesOpenSensorAsHot(): bool;
 }

@@ -57,13 +57,16 @@ final readonly class Fan
     /**
      * Air it moves for what it would move rightly mounted: 1; less where its blade meets the air with the wrong edge; below 0 where it blows
      * against the wind of the road. Its leads decide which way it turns, and so which way the air goes; its blade how well.
+     *
+     * @param  bool  $areLeadsExchanged  whether they are the other way round than is told, by a fault
      */
-    public function airShare(): float
+    public function airShare(bool $areLeadsExchanged = false): float
     {
-        $isForward = $this->isTurnedRound() === $this->polarityReversed;
+        $isReversed = $this->polarityReversed !== $areLeadsExchanged;
+        $isForward = $this->isTurnedRound() === $isReversed;
 
         return match (true) {
-            $isForward && $this->bladeFlipped === $this->polarityReversed => 1.0,
+            $isForward && $this->bladeFlipped === $isReversed => 1.0,
             $isForward => self::POORLY_SHARE,
             default => -self::POORLY_SHARE,
         };

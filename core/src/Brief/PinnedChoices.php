@@ -14,6 +14,9 @@ final readonly class PinnedChoices
     /** Deciders in parallel a stage may have. */
     private const MOST_PARALLEL = 3;
 
+    /** Feeds that are tapped and have a fuse of their own where they are. */
+    private const TAPS = ['tap', 'air-conditioning-tap'];
+
     /**
      * @param  list<Fan>  $fans
      * @param  list<string>  $stageIds
@@ -52,7 +55,7 @@ final readonly class PinnedChoices
     {
         $kinds = ['trigger-wire' => 'conductor'];
         $indicators = array_map(static fn (int $number): string => Numbered::id('indicator', $number), range(1, max(1, $this->overrides)));
-        foreach (['coil', 'air-conditioning', 'speeds', ...$indicators] as $name) {
+        foreach (['coil', 'air-conditioning', 'speeds', ...self::TAPS, ...$indicators] as $name) {
             $kinds["{$name}-fuse"] = 'fuse';
         }
         $perStage = [];
@@ -68,9 +71,12 @@ final readonly class PinnedChoices
             foreach ([$fan->id, "{$fan->id}-air-conditioning", "{$fan->id}-override"] as $name) {
                 $kinds += ["{$name}-fuse" => 'fuse', "{$name}-relay" => 'relay', "{$name}-wire" => 'conductor'];
             }
-            $kinds += ["{$fan->id}-override-minus-relay" => 'relay', "{$fan->id}-override-high-relay" => 'relay'];
+            $kinds += ["{$fan->id}-branch" => 'conductor', "{$fan->id}-override-minus-relay" => 'relay', "{$fan->id}-override-high-relay" => 'relay'];
         }
-        $kinds += array_fill_keys(array_map(static fn (string $name): string => "{$name}-wire", $indicators), 'conductor');
+        $kinds += array_fill_keys(array_map(static fn (string $name): string => "{$name}-wire", [...self::TAPS, ...$indicators]), 'conductor');
+        foreach (array_keys($kinds, 'conductor', true) as $group) {
+            $kinds["{$group}-stub"] = 'conductor';
+        }
 
         return $kinds;
     }

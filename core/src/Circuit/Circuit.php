@@ -8,6 +8,7 @@ use LampThread\Circuit\Component\Breakable;
 use LampThread\Circuit\Component\Component;
 use LampThread\Circuit\Component\FaultKind;
 use LampThread\Circuit\Component\HasInput;
+use LampThread\Circuit\Component\InputSource;
 use LampThread\Circuit\Component\Protective;
 use LampThread\Circuit\Component\Rail;
 use LampThread\Circuit\Component\ServicePlug;
@@ -60,11 +61,16 @@ final readonly class Circuit
     /** @return array<string, string> input that the vehicle's air conditioning works to the position it has then */
     public function requests(bool $isOn): array
     {
+        return array_map(static fn (array $all): string => $all[$isOn ? count($all) - 1 : 0], $this->positionsBy(InputSource::AirConditioning));
+    }
+
+    /** @return array<string, non-empty-list<string>> input that is worked so to its positions, the usual one first */
+    public function positionsBy(InputSource $source): array
+    {
         $positions = [];
         foreach ($this->components as $component) {
-            if ($component instanceof HasInput && $component->isRequest() && count($component->inputPositions()) > 1) {
-                $all = $component->inputPositions();
-                $positions[$component->input()] ??= $all[$isOn ? count($all) - 1 : 0];
+            if ($component instanceof HasInput && $component->source() === $source && count($component->inputPositions()) > 1) {
+                $positions[$component->input()] ??= $component->inputPositions();
             }
         }
 

@@ -31,9 +31,7 @@ final readonly class Appearance
         $circuit = $point->circuit;
         $speeds = [];
         foreach ($circuit->each(FanMotor::class) as $motor) {
-            $isTurning = $point->position($motor->id) === FanMotor::TURNING;
-            $cools = $motor->coolingShare($point->position($motor->id), $point->voltages, $point->conditions->faults);
-            $speeds[$motor->id] = $isTurning && $cools === 0.0 ? -abs($motor->model->speedShare($motor->volts($point->voltages))) : $cools;
+            $speeds[$motor->id] = $motor->turningShare($point->position($motor->id), $point->voltages, $point->conditions->faults);
         }
         $relays = [];
         foreach ($circuit->each(HasCoil::class) as $relay) {

@@ -8,6 +8,7 @@ use LampThread\Brief\Assumptions;
 use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\Component;
 use LampThread\Circuit\Component\HandSwitch;
+use LampThread\Circuit\Component\InputSource;
 use LampThread\Circuit\Component\Key;
 use LampThread\Circuit\Component\OperatingConditions;
 use LampThread\Handover\Setting;
@@ -69,7 +70,9 @@ final readonly class Situations
         $all = [];
         $acted = [];
         $overrides = [];
+        $others = [];
         $requests = $circuit->requests(true);
+        $ofVehicle = $circuit->positionsBy(InputSource::Vehicle);
         foreach ((new Settings($circuit))->all() as $setting) {
             $changed = array_diff_assoc($setting->conditions->positions, $circuit->requests(false));
             // What the air conditioning works is worked together.
@@ -78,7 +81,9 @@ final readonly class Situations
                 if ($setting->conditions->localC !== [] && $changed === [] && $setting->conditions->key === Key::Run && $setting->conditions->engineRpm === 0.0) {
                     $acted[] = $setting->id;
                 }
-                if ($setting->conditions->localC === [] && $changed !== []) {
+                if ($setting->conditions->localC === [] && $changed !== [] && array_intersect_key($changed, $ofVehicle) !== []) {
+                    $others[] = $setting->id;
+                } elseif ($setting->conditions->localC === [] && $changed !== []) {
                     $overrides[] = $setting->id;
                 }
             }
@@ -105,7 +110,7 @@ final readonly class Situations
         $this->acted = $acted;
         $this->overrides = $overrides;
         $this->heat = $heat;
-        $this->asked = $heat === [] ? $overrides : [...$heat, self::LATE];
+        $this->asked = $heat === [] ? [...$others, ...$overrides] : [...$heat, self::LATE];
         $this->full = $this->asked[count($this->asked) - 1] ?? self::COLD;
     }
 

@@ -34,8 +34,8 @@ final class DesignPresenter
         return $wording->worded([
             'findings' => array_map(FindingPresenter::withoutRemedies(...), $findings),
             'drawings' => [
-                'wide' => Drawing::of($sizing->circuit, Drawing::WIDE),
-                'narrow' => Drawing::of($sizing->circuit, Drawing::NARROW),
+                'wide' => Drawing::of($sizing->circuit, Drawing::WIDE, $sizing->unmade()),
+                'narrow' => Drawing::of($sizing->circuit, Drawing::NARROW, $sizing->unmade()),
             ],
             'components' => self::components($sizing),
             'terminals' => self::terminals($sizing),

@@ -33,10 +33,12 @@ final class SizingPresenter
         );
         $starts = StartSurges::of($sizing->circuit, $starting, $fuses);
         $solver = new Solver($sizing->circuit);
+        $unmade = $sizing->unmade();
         $protection = [];
         $ladders = [];
         foreach ($sizing->circuit->wireGroups as $group) {
-            if ($sizing->circuit->wiresOf($group) !== []) {
+            // What nothing fits for has no curve to lie under a fuse.
+            if ($sizing->circuit->wiresOf($group) !== [] && ! in_array($group->protectedBy, $unmade, true)) {
                 $protection[] = self::protection(ProtectionPlot::of($group, $sizing->brief, $sizing->circuit, $sizing->envelope, $starting, $starts, $solver, $shelf));
             }
             $ladder = DropLadder::of($group, $sizing->circuit, $sizing->envelope);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LampThread\Exchange;
 
 use LampThread\Loom\Drawing;
+use LampThread\Loom\WireRow;
 use LampThread\Message\Message;
 use LampThread\Sizing\Sizing;
 
@@ -24,9 +25,9 @@ final class ThreadsSvg
     {
         $sizes = [];
         foreach ($sizing->circuit->wires as $wire) {
-            $sizes[$wire->id] = sprintf('%s|%s|%g m', $wire->colour->value, $wire->conductor->designation, $wire->segment->lengthM);
+            $sizes[$wire->id] = sprintf('%s|%s|%g m', $wire->colour->value, $sizing->sizeOf($wire)->designation ?? WireRow::NO_SIZE, $wire->segment->lengthM);
         }
-        $drawing = Drawing::of($sizing->circuit, Drawing::WIDE);
+        $drawing = Drawing::of($sizing->circuit, Drawing::WIDE, $sizing->unmade());
 
         return (new self($sizes, $wording))->drawing($wording->worded($drawing), $sizing->brief->job->title);
     }

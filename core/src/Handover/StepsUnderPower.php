@@ -73,7 +73,7 @@ final class StepsUnderPower
         $standing = [];
         $key = [];
         foreach ($this->plan->circuit->each(FanMotor::class) as $motor) {
-            $share = $motor->coolingShare($point->position($motor->id), $point->voltages, $point->conditions->faults);
+            $share = $motor->turningShare($point->position($motor->id), $point->voltages, $point->conditions->faults);
             $key[] = round($share, 1);
             if ($share > 0) {
                 $turning[] = Message::of('test.fan-at', fan: $motor->fan->name, percent: Unit::Percent->of(round(100 * $share)));

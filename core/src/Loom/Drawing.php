@@ -34,8 +34,11 @@ final readonly class Drawing
     /** @var array<string, string> terminal to the letter of its joint */
     private array $joints;
 
-    /** @param  list<Thread>  $threads */
-    private function __construct(private Circuit $circuit, private array $threads, private int $width)
+    /**
+     * @param  list<Thread>  $threads
+     * @param  list<string>  $unmade  components for which nothing fits
+     */
+    private function __construct(private Circuit $circuit, private array $threads, private int $width, private array $unmade)
     {
         $joints = [];
         foreach ($threads as $at => $thread) {
@@ -73,11 +76,12 @@ final readonly class Drawing
 
     /**
      * @param  int  $width  of the drawing; one of WIDE and NARROW
+     * @param  list<string>  $unmade  components for which nothing fits: no size stands at them
      * @return array<string, mixed> fits `drawing` of schema/design.json once its messages are texts
      */
-    public static function of(Circuit $circuit, int $width): array
+    public static function of(Circuit $circuit, int $width, array $unmade = []): array
     {
-        return (new self($circuit, ThreadTracer::trace($circuit), $width))->layout();
+        return (new self($circuit, ThreadTracer::trace($circuit), $width, $unmade))->layout();
     }
 
     /** @return array<string, mixed> */
@@ -146,7 +150,7 @@ final readonly class Drawing
             'x' => $x,
             'y' => $y,
             'path' => $path->key(),
-            'figure' => self::figure($component, $path),
+            'figure' => $this->figure($component, $path),
             'shapes' => $path->symbol->shapes(),
             'terminals' => $path->from === $path->to ? [$this->terminal($path->from, $x, $y)] : [
                 $this->terminal($path->from, $x - Symbol::REACH, $y),
@@ -156,9 +160,9 @@ final readonly class Drawing
     }
 
     /** @return array{value: float, unit: string}|null */
-    private static function figure(Component $component, ConductionPath $path): ?array
+    private function figure(Component $component, ConductionPath $path): ?array
     {
-        $figure = $path->symbol === Symbol::BodyThread ? null : $component->figure();
+        $figure = $path->symbol === Symbol::BodyThread || in_array($component->id, $this->unmade, true) ? null : $component->figure();
 
         return $figure === null ? null : ['value' => $figure->value, 'unit' => $figure->unit->value];
     }

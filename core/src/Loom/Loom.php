@@ -30,7 +30,7 @@ final readonly class Loom
         $terminals = new TerminalSelection($shelf, $sizing->circuit);
         $wires = array_map(static function (Wire $wire) use ($sizing, $terminals): WireRow {
             $greatestA = $sizing->envelope->greatestA($wire->id);
-            $isMade = $wire->segment->given !== null || ($sizing->choices[$wire->group] ?? null)?->isMade() !== false;
+            $size = $sizing->sizeOf($wire);
 
             return new WireRow(
                 $wire->id,
@@ -40,11 +40,11 @@ final readonly class Loom
                 $wire->stretch->value,
                 $wire->colour->value,
                 Message::of("colour.{$wire->colour->value}"),
-                $isMade ? $wire->conductor->designation : WireRow::NO_SIZE,
-                $isMade ? $wire->conductor->areaMm2 : 0.0,
+                $size->designation ?? WireRow::NO_SIZE,
+                $size->areaMm2 ?? 0.0,
                 $wire->segment->lengthM,
-                $isMade ? $terminals->at($wire->from, $wire, $greatestA)->name ?? WireRow::NO_SIZE : WireRow::NO_SIZE,
-                $isMade ? $terminals->at($wire->to, $wire, $greatestA)->name ?? WireRow::NO_SIZE : WireRow::NO_SIZE,
+                ($size === null ? null : $terminals->at($wire->from, $wire, $greatestA))->name ?? WireRow::NO_SIZE,
+                ($size === null ? null : $terminals->at($wire->to, $wire, $greatestA))->name ?? WireRow::NO_SIZE,
                 $greatestA,
                 $wire->conductorC,
                 $wire->segment->given !== null,

@@ -41,7 +41,7 @@ final readonly class PinCard
             $wires = array_map(static fn (Wire $wire): array => [
                 'wire' => $wire->id,
                 'colour' => $wire->colour->value,
-                'size' => ($sizing->choices[$wire->group] ?? null)?->isMade() === false ? WireRow::NO_SIZE : $wire->conductor->designation,
+                'size' => $sizing->sizeOf($wire)->designation ?? WireRow::NO_SIZE,
                 'to' => $circuit->terminalName($wire->from === $terminal ? $wire->to : $wire->from),
             ], $circuit->wiresAt($terminal));
             if ($wires === [] && $places === []) {

@@ -117,7 +117,10 @@ final class Steps
                 gap: Unit::Millimetre->of(round($sizing->brief->gapMm($motor->fan))),
             );
         }
-        $steps = array_map(static fn (Component $component): ?Message => $component->fittingStep(), array_values($sizing->circuit->components));
+        $unmade = $sizing->unmade();
+        $steps = array_map(static fn (Component $component): ?Message => in_array($component->id, $unmade, true)
+            ? Message::of('step.fit.nothing', mark: $component->mark, name: $component->name)
+            : $component->fittingStep(), array_values($sizing->circuit->components));
 
         return [...$items, ...array_values(array_filter($steps))];
     }
@@ -147,12 +150,13 @@ final class Steps
     {
         $items = [];
         foreach ($sizing->circuit->wires as $wire) {
+            $size = $sizing->sizeOf($wire);
             $items[] = Message::of(
-                'step.cut.wire',
+                $size === null ? 'step.cut.nothing' : 'step.cut.wire',
                 isThere: $wire->segment->given !== null,
                 wire: $wire->id,
                 colour: Message::of("colour.{$wire->colour->value}"),
-                size: $wire->conductor->designation,
+                size: $size->designation ?? '',
                 length: Unit::Metre->of($wire->segment->lengthM),
                 from: $sizing->circuit->terminalName($wire->from),
                 to: $sizing->circuit->terminalName($wire->to),

@@ -8,7 +8,6 @@ use LampThread\Brief\CoilFeed;
 use LampThread\Brief\Override;
 use LampThread\Brief\Stage;
 use LampThread\Circuit\Component\ComputerDriver;
-use LampThread\Circuit\Component\PressureSwitch;
 use LampThread\Circuit\Component\Relay;
 use LampThread\Circuit\Component\TemperatureSensing;
 use LampThread\Sizing\Sizing;
@@ -33,7 +32,7 @@ enum Wish: string
         $circuit = $sizing->circuit;
 
         return match ($this) {
-            self::AirConditioningCovered => $control->airConditioning !== null || $circuit->each(PressureSwitch::class) !== [] || self::keepsControl($sizing),
+            self::AirConditioningCovered => $control->hasCompressor() || self::keepsControl($sizing),
             self::OverrideThere => $control->canBeOverridden(),
             self::KeepsComputer => self::keepsControl($sizing),
             self::Reversible => Cuts::of($sizing) === 0,

@@ -12,6 +12,7 @@ use LampThread\Circuit\Component\Battery;
 use LampThread\Circuit\Component\Clutch;
 use LampThread\Circuit\Component\ComputerDriver;
 use LampThread\Circuit\Component\FanMotor;
+use LampThread\Circuit\Component\InputSource;
 use LampThread\Circuit\Component\Key;
 use LampThread\Circuit\Component\KeySwitch;
 use LampThread\Circuit\Component\Rail;
@@ -42,10 +43,12 @@ final readonly class Behaviours
     public function all(): array
     {
         $control = $this->brief->control;
+        $airConditioning = $control->airConditioning === null ? '/control/stages' : '/control/airConditioning';
 
         return array_values(array_filter([
             $this->runs('runs-when-hot', Demand::Temperature, '/control/stages'),
-            $control->airConditioning === null ? null : $this->runs('runs-with-air-conditioning', Demand::AirConditioning, '/control/airConditioning'),
+            $control->hasCompressor() ? $this->runs('runs-with-air-conditioning', Demand::AirConditioning, $airConditioning) : null,
+            $this->circuit->positionsBy(InputSource::Vehicle) === [] ? null : $this->runs('runs-when-other-asks', Demand::Other, '/control/stages'),
             $control->canBeOverridden() ? $this->runs('obeys-override', Demand::Override, '/control/overrides') : null,
             $control->afterRun === null ? null : $this->runs('runs-on', Demand::AfterRun, '/control/afterRun'),
             $this->rests('rests', Demand::Rest, Severity::Warning),

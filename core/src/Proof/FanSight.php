@@ -44,17 +44,17 @@ final readonly class FanSight
         $airM3h = 0.0;
         foreach ($this->motors as $motor) {
             if (($demands[$motor->id] ?? Demand::Rest)->runs()) {
-                $airM3h += $motor->fan->flowM3h * self::coolingShare($motor, $point);
+                $airM3h += $motor->fan->flowM3h * self::flowShare($motor, $point);
             }
         }
 
         return $airM3h;
     }
 
-    /** Speed of a fan over its rated one, where it cools. */
-    public static function coolingShare(FanMotor $motor, OperatingPoint $point): float
+    /** Air a fan moves over what it is rated for. */
+    public static function flowShare(FanMotor $motor, OperatingPoint $point): float
     {
-        return $motor->coolingShare($point->position($motor->id), $point->voltages, $point->conditions->faults);
+        return $motor->flowShare($point->position($motor->id), $point->voltages, $point->conditions->faults);
     }
 
     /** Whether any fan has voltage. */

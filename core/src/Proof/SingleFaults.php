@@ -261,8 +261,8 @@ final class SingleFaults
         $share = $sound->airM3h > 0 ? $leftM3h / $sound->airM3h : 1.0;
         foreach ($this->sight->motors as $motor) {
             $demand = $sound->demands[$motor->id] ?? Demand::Rest;
-            $ran = FanSight::coolingShare($motor, $sound->state->point);
-            $runs = FanSight::coolingShare($motor, $final);
+            $ran = FanSight::flowShare($motor, $sound->state->point);
+            $runs = FanSight::flowShare($motor, $final);
             if ($demand->runs() && $ran > 0 && $runs < self::LOST_SHARE * $ran && ! $isOfSupply) {
                 $tally->loses($sound, $demand, $share, $share < Harm::STRANDED_SHARE);
             } elseif ($demand->runs() && $share < Harm::SAME_SHARE && ! $isOfSupply) {

@@ -109,7 +109,7 @@ final readonly class HeatModel
             new EngineHeat($heat->withHeatShare($as->heat * $heat->heatShare)),
             Pressure::of($cooling),
             array_map(static fn (Fan $fan): FanCurve => FanCurve::of($fan, $areaM2, $as->fans), $brief->fans),
-            $brief->control->airConditioning !== null,
+            $brief->control->hasCompressor(),
             $brief->engineFan === null || $brief->engineFan->isRemoved ? null : new EngineFanAir($brief->engineFan),
         );
     }

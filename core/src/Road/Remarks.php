@@ -6,6 +6,8 @@ namespace LampThread\Road;
 
 use LampThread\Brief\Brief;
 use LampThread\Brief\Fan;
+use LampThread\Circuit\Circuit;
+use LampThread\Circuit\Component\OutsideSwitch;
 use LampThread\Message\Message;
 use LampThread\Message\Quantity;
 use LampThread\Message\Unit;
@@ -17,7 +19,7 @@ final class Remarks
     private const LEAST_S = 5.0;
 
     /** @return list<Message> */
-    public static function of(SimulationResult $result, Brief $brief): array
+    public static function of(SimulationResult $result, Brief $brief, Circuit $circuit): array
     {
         $drive = $result->drive;
         $boiling = $result->boiling;
@@ -31,12 +33,15 @@ final class Remarks
                 'for' => self::time($result->shortOfPowerS), 'rated' => Unit::Kilowatt->of($brief->heat->ratedKw),
             ],
             'road.compressor-stopped' => $result->compressorStoppedS < self::LEAST_S ? null : ['for' => self::time($result->compressorStoppedS)],
-            'road.no-compressor' => $brief->control->airConditioning === null && in_array(true, $drive->airConditioning, true) ? [] : null,
+            'road.no-compressor' => ! $brief->control->hasCompressor() && in_array(true, $drive->airConditioning, true) ? [] : null,
             'road.button-pressed' => $brief->control->afterRun?->isPush === true && in_array(false, $drive->keysOn, true) ? [] : null,
         ];
         $remarks = [];
         foreach (array_filter($said, static fn (?array $params): bool => $params !== null) as $code => $params) {
             $remarks[] = Message::of($code, ...$params);
+        }
+        foreach ($circuit->each(OutsideSwitch::class) as $switch) {
+            $remarks[] = Message::of('road.other-at-rest', mark: $switch->mark, name: $switch->name);
         }
 
         return $remarks;

@@ -54,7 +54,7 @@ final class StandingHeat
     {
         $boilsC = Coolant::boilsC($brief->cooling->capKpa, $brief->cooling->glycolPercent);
 
-        return new self(HeatModel::of($brief), $brief->control->airConditioning !== null, min($fromC, $boilsC - 1.0), $boilsC, min($boilsC, $brief->cooling->ceilingC));
+        return new self(HeatModel::of($brief), $brief->control->hasCompressor(), min($fromC, $boilsC - 1.0), $boilsC, min($boilsC, $brief->cooling->ceilingC));
     }
 
     /**

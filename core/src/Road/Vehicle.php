@@ -29,7 +29,7 @@ final readonly class Vehicle
 
     public FanResponse $fans;
 
-    private function __construct(public Brief $brief, Circuit $circuit, private float $relayOperations, public float $altitudeM)
+    private function __construct(public Brief $brief, private Circuit $circuit, private float $relayOperations, public float $altitudeM)
     {
         $this->fans = new FanResponse($brief, $circuit);
     }
@@ -52,7 +52,7 @@ final readonly class Vehicle
             $result->chargeShare,
             $result->chargeShare >= Assumptions::LEAST_CHARGE_SHARE,
             $this->startsForS($drive, $result),
-            Remarks::of($result, $this->brief),
+            Remarks::of($result, $this->brief, $this->circuit),
         );
     }
 

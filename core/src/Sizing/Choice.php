@@ -78,6 +78,16 @@ final readonly class Choice
         return array_values(array_filter($this->candidates, static fn (Candidate $candidate): bool => $candidate->fits()))[0] ?? null;
     }
 
+    /** The next larger than what is taken that breaks nothing; null where there is none. */
+    public function nextUpThatFits(): ?Candidate
+    {
+        $at = array_search($this->taken, $this->candidates, true);
+
+        return array_values(array_filter(
+            $at === false ? [] : array_slice($this->candidates, $at + 1), static fn (Candidate $candidate): bool => $candidate->fits(),
+        ))[0] ?? null;
+    }
+
     /** Whether there is a part at all: pinned, given or fitting. What stands in for none is for the solver alone and is not cut or bought. */
     public function isMade(): bool
     {

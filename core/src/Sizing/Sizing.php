@@ -10,6 +10,7 @@ use LampThread\Circuit\Component\Fuse;
 use LampThread\Circuit\Component\Relay;
 use LampThread\Circuit\Control\CircuitBuilder;
 use LampThread\Circuit\Selection;
+use LampThread\Circuit\Wire;
 use LampThread\Operation\Surge;
 use LampThread\Parts\Conductor;
 use LampThread\Parts\FusePart;
@@ -94,6 +95,18 @@ final readonly class Sizing
             ...array_map(static fn (Fuse $fuse): string => $fuse->id, $circuit->each(Fuse::class)),
             ...array_map(static fn (Relay $relay): string => $relay->makeContact(), $circuit->each(Relay::class)),
         ];
+    }
+
+    /** What a wire is cut from, or was there; null where nothing fits, so that none is cut. */
+    public function sizeOf(Wire $wire): ?Conductor
+    {
+        return $wire->segment->given ?? (($this->choices[$wire->group] ?? null)?->isMade() === false ? null : $wire->conductor);
+    }
+
+    /** @return list<string> components for which nothing fits, so that none is bought */
+    public function unmade(): array
+    {
+        return array_keys(array_filter($this->choices, fn (Choice $choice): bool => isset($this->circuit->components[$choice->id]) && ! $choice->isMade()));
     }
 
     /** @return array<string, Choice> */

@@ -76,11 +76,15 @@ final readonly class WireChoices
         foreach ($groups as $group) {
             $choices[$group->id] = $this->choose($group, $choices);
         }
+        foreach ($groups as $group) {
+            $choices = $this->withTrunkAsThick($group, $groups, $choices);
+        }
         foreach ($this->alike($groups) as $ids) {
             $thickest = $this->thickest(array_intersect_key($choices, array_flip($ids)));
             foreach ($ids as $id) {
                 if ($thickest !== null && $choices[$id]->isMade() && $choices[$id]->taken->part->id() !== $thickest) {
-                    $choices[$id] = $this->choose($groups[$id], $choices, $thickest);
+                    $trunk = $groups[$id]->trunk;
+                    $choices[$id] = $this->choose($groups[$id], $choices, $thickest, mostMm2: $trunk === null ? null : $this->areaMm2($choices[$trunk]));
                 }
             }
         }
@@ -88,11 +92,48 @@ final readonly class WireChoices
         return $choices;
     }
 
-    /** @param  array<string, Choice>  $choices  those before it */
-    private function choose(WireGroup $group, array $choices, ?string $preferred = null): Choice
+    /**
+     * A trunk is no thinner than what branches off it: it is taken a size larger, which leaves its branches more to lose, until none is thicker.
+     *
+     * @param  array<string, WireGroup>  $groups
+     * @param  array<string, Choice>  $choices
+     * @return array<string, Choice>
+     */
+    private function withTrunkAsThick(WireGroup $trunk, array $groups, array $choices): array
+    {
+        $branches = array_filter($groups, static fn (WireGroup $one): bool => $one->trunk === $trunk->id);
+        while ($branches !== [] && $this->areaMm2($choices[$trunk->id]) < max(array_map(fn (WireGroup $one): float => $this->areaMm2($choices[$one->id]), $branches))) {
+            $larger = $choices[$trunk->id]->isPinned ? null : $choices[$trunk->id]->nextUpThatFits();
+            if ($larger === null) {
+                break;
+            }
+            $choices[$trunk->id] = $this->choose($trunk, $choices, $larger->part->id(), 'choice.no-thinner-than-branch');
+            foreach ($branches as $branch) {
+                $choices[$branch->id] = $this->choose($branch, $choices);
+            }
+        }
+        foreach ($branches as $branch) {
+            $choices[$branch->id] = $this->choose($branch, $choices, mostMm2: $this->areaMm2($choices[$trunk->id]));
+        }
+
+        return $choices;
+    }
+
+    private function areaMm2(Choice $choice): float
+    {
+        return $this->shelf->conductor($choice->taken->part->id())->areaMm2 ?? 0.0;
+    }
+
+    /**
+     * @param  array<string, Choice>  $choices  those before it
+     * @param  string  $because  code of the sentence that says why the preferred is
+     * @param  float|null  $mostMm2  of its trunk; null where it has none, or that may still grow
+     */
+    private function choose(WireGroup $group, array $choices, ?string $preferred = null, string $because = 'choice.equal-fans', ?float $mostMm2 = null): Choice
     {
         return $this->sizing->choose(
-            $group, $this->circuit, $this->envelope, $this->solver, $this->brief->pinned[$group->id] ?? null, $this->limitPercent($group, $choices), $preferred,
+            $group, $this->circuit, $this->envelope, $this->solver, $this->brief->pinned[$group->id] ?? null, $this->limitPercent($group, $choices), $preferred, $because,
+            $mostMm2,
         );
     }
 

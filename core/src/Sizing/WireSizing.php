@@ -23,6 +23,9 @@ final readonly class WireSizing
     /** Never thinner, for strength, mm² (common practice, no source). */
     public const LEAST_MM2 = 0.5;
 
+    /** A wire carries nothing to speak of in a place as hot as this below what its insulation stands, K. */
+    private const HEADROOM_K = 5.0;
+
     /** Current over rating at which a fuse may take its longest to open: its 135 % gate. */
     public const LONG_OVERLOAD = 1.35;
 
@@ -31,7 +34,9 @@ final readonly class WireSizing
     /**
      * @param  Circuit  $circuit  with its fuses and relays already chosen, wires still generous
      * @param  float  $limitPercent  what its wires may lose
-     * @param  string|null  $preferred  id of the size equal fans on equal ways have
+     * @param  string|null  $preferred  id of the size that what lies beside or behind it asks for
+     * @param  string  $because  code of the sentence that says why the preferred is
+     * @param  float|null  $mostMm2  of the trunk it branches off; null where there is none
      */
     public function choose(
         WireGroup $group,
@@ -41,6 +46,8 @@ final readonly class WireSizing
         ?string $pinned,
         float $limitPercent,
         ?string $preferred = null,
+        string $because = 'choice.equal-fans',
+        ?float $mostMm2 = null,
     ): Choice {
         $wires = $circuit->wiresOf($group);
         assert($wires !== [], 'a group no wire is in');
@@ -53,6 +60,7 @@ final readonly class WireSizing
             ...($new === [] ? [] : $this->carrying($conductor, $new, $protection, $loop, $envelope)),
             ...($this->endsCount ? self::ends($conductor, $new, $circuit) : []),
             ...($isSpent ? [] : [$this->drop($conductor, $loop, $limitPercent)]),
+            ...($mostMm2 === null ? [] : [new Constraint('trunk', $conductor->areaMm2, $mostMm2, Unit::SquareMillimetre)]),
         ]);
         $pinnedConductor = $pinned === null ? null : $this->shelf->conductor($pinned);
 
@@ -63,7 +71,7 @@ final readonly class WireSizing
             array_map($judge, $this->shelf->catalogue($this->brief->wiring->catalogue)),
             $pinnedConductor === null ? null : $judge($pinnedConductor),
             $preferred,
-            preferredBecause: 'choice.equal-fans',
+            preferredBecause: $because,
         );
     }
 
@@ -152,6 +160,9 @@ final readonly class WireSizing
                 $leastA = $ampacityA;
                 $least = $wire;
             }
+        }
+        if ($least->segment->ambientC > $insulationC - self::HEADROOM_K) {
+            return [new Constraint('hot-place', $least->segment->ambientC, $insulationC - self::HEADROOM_K, Unit::Celsius, ['insulation' => Unit::Celsius->of($insulationC)])];
         }
         $currentA = max(array_map(static fn (Wire $wire): float => $envelope->greatestA($wire->id), $wires));
         $carries = [

@@ -37,6 +37,14 @@ final class ContradictionsTest extends TestCase
             [...$one, '/control/overrides' => [['kind' => 'change-over'], ['kind' => 'change-over-both']]], '/control/overrides/1/kind', 'refusal.changed-over-twice',
             ['/control/overrides' => [['kind' => 'change-over-both']]],
         ];
+        $passing = ['/control/stages/0/decider' => [...$decider['switch closing, in a hose'], 'feedThroughBody' => true]];
+        yield 'a feed through a body that is the earth' => [
+            [...$one, ...$passing], '/control/stages/0/decider/feedThroughBody', 'refusal.feed-through-body-on-earth-side', ['/control/stages/0/side' => 'supply'],
+        ];
+        yield 'a feed through a body screwed into the engine' => [
+            [...$one, ...$passing, '/control/stages/0/side' => 'supply', '/control/stages/0/decider/place' => 'engine-outlet'],
+            '/control/stages/0/decider/feedThroughBody', 'refusal.feed-through-earthed-body', ['/control/stages/0/decider/place' => 'bottom-hose'],
+        ];
         yield 'a stage there is not' => [
             [...$two, '/control/overrides' => [[...$on, 'stages' => ['stage-3']]]], '/control/overrides/0/stages/0', 'refusal.no-such-stage',
             ['/control/overrides' => [[...$on, 'stages' => ['stage-2']]]],

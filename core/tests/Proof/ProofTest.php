@@ -158,7 +158,7 @@ final class ProofTest extends TestCase
         yield 'jammed fan' => ['fan-1', FaultKind::Jammed, Harm::Fire, 'effect.fuse-opens-or-not'];
         yield 'wire from the tapped circuit chafed' => ['W1', FaultKind::Chafed, Harm::Stranded, 'effect.fuse-opens'];
         yield 'fan plug corroded' => ['fan-1-plug', FaultKind::HighResistance, Harm::Fire, 'effect.joint-heats'];
-        yield 'fan leads exchanged' => ['fan-1', FaultKind::LeadsExchanged, Harm::Stranded, 'effect.no-fan-runs'];
+        yield 'fan leads exchanged' => ['fan-1', FaultKind::LeadsExchanged, Harm::LessCooling, 'effect.air-left'];
         yield 'coil burnt through' => ['fan-1-relay', FaultKind::CoilOpen, Harm::Stranded, 'effect.no-fan-runs'];
         yield 'coil shorted' => ['fan-1-relay', FaultKind::CoilShort, Harm::Stranded, 'effect.fuse-opens'];
         yield '30 and 87 exchanged' => ['fan-1-relay', FaultKind::Exchanged30And87, Harm::Harmless, 'effect.nothing'];

@@ -113,6 +113,17 @@ final class TradeMistakesTest extends TestCase
             ['/supply/chargingV' => 14.2, '/supply/batteryMilliohm' => 14.2, '/pinned/fan-1-fuse' => 'blade-25'],
         ];
         yield 'hose adapter with no earth' => ['hose-adapter-no-earth', [self::DECIDER.'/earthLead' => false], [self::DECIDER.'/earthLead' => true]];
+        $inHose = [...$decider['switch closing, in a hose'], 'onC' => 92, 'offC' => 86];
+        yield 'a feed through the bare body of a hose adapter' => [
+            'adapter-body-live',
+            ['/control/stages/0/side' => 'supply', self::DECIDER => [...$inHose, 'feedThroughBody' => true]],
+            ['/control/stages/0/side' => 'supply', self::DECIDER => $inHose],
+        ];
+        yield 'the same of a second switch' => [
+            'adapter-body-live',
+            ['/control/stages/0/side' => 'supply', '/control/stages/0/parallel' => [[...$inHose, 'feedThroughBody' => true]]],
+            ['/control/stages/0/side' => 'supply', '/control/stages/0/parallel' => [$inHose]],
+        ];
         yield 'lockout that kills the fan in a slow climb' => [
             'lockout-in-climb',
             ['/control/lockouts' => ['engineSpeed' => ['rpm' => 2000]], '/driveline' => self::GEARS],

@@ -5,6 +5,13 @@ declare(strict_types=1);
 namespace LampThread\Tests\Road;
 
 use LampThread\Brief\Brief;
+use LampThread\Circuit\Component\FanMotor;
+use LampThread\Circuit\Component\FaultKind;
+use LampThread\Circuit\Component\Faults;
+use LampThread\Circuit\Component\Key;
+use LampThread\Circuit\Component\OperatingConditions;
+use LampThread\Operation\OperatingPoint;
+use LampThread\Operation\Solver;
 use LampThread\Road\AirPath;
 use LampThread\Road\CoreAir;
 use LampThread\Road\FanCurve;
@@ -47,6 +54,22 @@ final class AirPathTest extends TestCase
         self::assertEqualsWithDelta(0.35, $air($wrong, 1.0, 0)->airMs / $air($right, 1.0, 0)->airMs, 0.05);
         self::assertLessThan($air($wrong, 0.0, 60)->airMs, $air($wrong, 1.0, 60)->airMs);
         self::assertGreaterThan(0.0, $air($wrong, 1.0, 0)->fromBayWPerK, 'it draws out of the bay');
+    }
+
+    /** What a fault does to a fan is what the same mistake told of it does: the proof and the road take one figure. */
+    public function test_leads_exchanged_by_a_fault_move_what_leads_told_exchanged_do(): void
+    {
+        $solver = new Solver(Orchard::sizing()->circuit);
+        $hot = new OperatingConditions(Key::Run, 850, 110);
+        $share = static function (OperatingPoint $point): float {
+            $motor = $point->circuit->each(FanMotor::class)[0];
+
+            return $motor->flowShare($point->position($motor->id), $point->voltages, $point->conditions->faults);
+        };
+        $right = $solver->settle($hot);
+        $wrong = $solver->settle($hot->withFaults(new Faults(['fan-1' => FaultKind::LeadsExchanged])));
+
+        self::assertEqualsWithDelta(-Orchard::brief(['/fans/0/polarityReversed' => true])->fans[0]->airShare(), $share($wrong) / $share($right), 1e-6);
     }
 
     /** A puller in front must have its blade flipped and its leads exchanged; either alone leaves it poor, neither blows it against the road. */

@@ -71,6 +71,26 @@ final class RoadTest extends TestCase
     }
 
     /** Common practice, no source: the bottom hose comes on later than the top hose. */
+    /** A condenser fan whose pressure switch is its stage is air conditioning too, though no trigger of it is told. */
+    public function test_a_pressure_switch_that_decides_is_air_conditioning(): void
+    {
+        $control = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/data/arrangements/condenser-fan-of-its-own.json'), true)['changes']['control'];
+        $fans = array_map(static fn (int $n): array => ['id' => "fan-{$n}"] + Orchard::file()['fans'][0], [1, 2]);
+        $codes = static fn (array $changes): array => array_column(self::drive($changes, '3-queue')->remarks, 'code');
+
+        self::assertContains('road.no-compressor', $codes([]));
+        self::assertNotContains('road.no-compressor', $codes(['/fans' => $fans, '/control' => $control]));
+    }
+
+    /** No drive knows how hot the oil is: its switch is at rest there, and that is said. */
+    public function test_what_the_oil_asks_for_is_in_no_drive(): void
+    {
+        $codes = static fn (array $changes): array => array_column(self::drive($changes, '3-queue')->remarks, 'code');
+
+        self::assertNotContains('road.other-at-rest', $codes([]));
+        self::assertContains('road.other-at-rest', $codes(['/control/stages/0/parallel' => [Combination::deciders()['switch in the oil']]]));
+    }
+
     public function test_the_bottom_hose_comes_on_later(): void
     {
         $first = static function (string $place): float {

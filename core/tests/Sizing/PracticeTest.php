@@ -8,6 +8,8 @@ use LampThread\Brief\Assumptions;
 use LampThread\Circuit\Component\Key;
 use LampThread\Circuit\Component\OperatingConditions;
 use LampThread\Circuit\Wire;
+use LampThread\Exchange\ThreadsSvg;
+use LampThread\Exchange\Wording;
 use LampThread\Loom\Loom;
 use LampThread\Loom\PartRow;
 use LampThread\Loom\WireRow;
@@ -159,6 +161,74 @@ final class PracticeTest extends TestCase
         $bought = implode("\n", array_map(static fn (PartRow $row): string => Orchard::english($row->part), $loom->parts));
         self::assertStringNotContainsString(Orchard::english($sizing->choices[$id]->taken->part->label()).' and base', $bought);
         self::assertStringNotContainsString(' — ', $bought);
+        // Nobody with the pliers reads a size of it anywhere.
+        $size = Orchard::english($sizing->choices[$id]->taken->part->label());
+        foreach ($loom->steps as $step) {
+            foreach ($step->items as $does) {
+                self::assertStringNotContainsString($size, Orchard::english($does));
+            }
+        }
+        self::assertStringNotContainsString("{$size},", ThreadsSvg::of($sizing, Wording::english()));
+    }
+
+    /** Where a place is as hot as the insulation stands, it is the place that decides, and not how much copper there is. */
+    #[TestWith([120, null])]
+    #[TestWith([121, 'hot-place'])]
+    public function test_a_place_too_hot_for_the_insulation_is_named(float $ambientC, ?string $deciding): void
+    {
+        $choice = Orchard::sizing(['/wiring/insulationC' => 125, '/runs/relay-to-fan' => ['lengthM' => 1, 'ambientC' => $ambientC]])->choices['fan-1-wire'];
+
+        self::assertSame($deciding, $choice->isMade() ? null : $choice->taken->deciding()->code);
+    }
+
+    public function test_a_wire_behind_a_fuse_that_is_not_to_be_had_is_no_finding_of_its_own(): void
+    {
+        $sizing = Orchard::sizing(['/fans/0/runA' => 115, '/fans/0/startA' => 450]);
+        $nothing = array_filter(Findings::of($sizing), static fn (Finding $finding): bool => $finding->code === 'nothing-fits');
+
+        self::assertSame(['fan-1-fuse'], array_values(array_map(static fn (Finding $finding): string => $finding->subject, $nothing)));
+    }
+
+    /** A trunk feeds what branches off it: two fans on one relay far from it, in each catalogue. */
+    #[TestWith(['metric', 9, 0.5, 2.1])]
+    #[TestWith(['awg', 27, 0.2, 2.2])]
+    #[TestWith(['sae', 20, 4.3, 1.9])]
+    #[TestWith(['sae', 9, 1.8, 4.7])]
+    public function test_no_branch_is_thicker_than_its_trunk(string $catalogue, float $runA, float $toFanM, float $toEarthM): void
+    {
+        $fan = ['runA' => $runA, 'startA' => 3 * $runA];
+        $sizing = Orchard::sizing([
+            ...SoundJobs::job(12, [$fan, $fan], 2), '/control/stages/0/sharesRelay' => true, '/wiring/catalogue' => $catalogue,
+            '/runs/relay-to-fan' => ['lengthM' => $toFanM], '/runs/fan-to-earth' => ['lengthM' => $toEarthM],
+        ]);
+
+        foreach (['fan-1-branch', 'fan-2-branch'] as $branch) {
+            self::assertTrue($sizing->choices[$branch]->taken->fits(), $branch);
+            self::assertLessThanOrEqual($this->areaMm2($sizing, 'fan-1-wire'), $this->areaMm2($sizing, $branch));
+        }
+    }
+
+    public function test_a_branch_pinned_thicker_than_its_trunk_is_a_finding(): void
+    {
+        $job = [...SoundJobs::all()['12 V, two 12 A on one relay'], '/pinned' => ['fan-1-wire' => 'metric-10', 'fan-1-branch' => 'metric-16']];
+
+        self::assertContains('branch-over-trunk', $this->aloud(Orchard::sizing($job)));
+        self::assertNotContains('branch-over-trunk', $this->aloud(Orchard::sizing([...$job, '/pinned' => ['fan-1-wire' => 'metric-10', 'fan-1-branch' => 'metric-10']])));
+    }
+
+    /** Low, automatic, high between plug and fan is bought for fans of 20 to 35 A. Common practice, no source. */
+    #[TestWith([8])]
+    #[TestWith([18])]
+    #[TestWith([25])]
+    #[TestWith([35])]
+    public function test_low_and_high_between_plug_and_fan_is_to_be_had(float $runA): void
+    {
+        $control = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/data/arrangements/original-plug-low-high.json'), true)['changes']['control'];
+        $sizing = Orchard::sizing(['/control' => $control, '/fans/0/runA' => $runA, '/fans/0/startA' => 3 * $runA]);
+
+        foreach ($sizing->choices as $choice) {
+            self::assertTrue($choice->taken->fits(), $choice->id);
+        }
     }
 
     /** @param  list<string>  $groups */

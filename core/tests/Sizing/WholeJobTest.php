@@ -16,6 +16,7 @@ use LampThread\Sizing\StartDip;
 use LampThread\Sizing\SupplyBalance;
 use LampThread\Tests\Combination;
 use LampThread\Tests\Orchard;
+use LampThread\Tests\SoundJobs;
 use PHPUnit\Framework\TestCase;
 
 /** What is judged over the job as a whole: relay types, what was given, the supply. */
@@ -150,6 +151,24 @@ final class WholeJobTest extends TestCase
         self::assertNotNull($dip);
         self::assertSame(2, $dip->fans);
         self::assertGreaterThan($dip->togetherV + 0.05, $dip->apartV);
+    }
+
+    /** Whatever the sheet offers to be chosen otherwise can be: no size stands there that is then refused. */
+    public function test_every_choice_can_be_made_by_hand(): void
+    {
+        $pinned = [];
+        foreach ([...array_values(SoundJobs::all()), ...array_column(Combination::somePairs(), 0)] as $changes) {
+            $sizing = Orchard::sizing($changes);
+            foreach (array_diff_key($sizing->choices, $pinned) as $id => $choice) {
+                if ($choice->candidates !== [] && $choice->isMade()) {
+                    $part = $choice->taken->part->id();
+                    self::assertSame([$id => $part], Orchard::brief([...$changes, '/pinned' => [$id => $part]])->pinned);
+                    $pinned[$id] = true;
+                }
+            }
+        }
+        self::assertArrayHasKey('fan-2-branch', $pinned);
+        self::assertArrayHasKey('air-conditioning-tap-fuse', $pinned);
     }
 
     private static function relay(string $id, float $price): RelayPart

@@ -81,8 +81,8 @@ final readonly class Clutch extends Component implements HasInput
         return [self::OFF, self::ON];
     }
 
-    public function isRequest(): bool
+    public function source(): InputSource
     {
-        return true;
+        return InputSource::AirConditioning;
     }
 }

@@ -152,8 +152,8 @@ final readonly class ComputerDriver extends Component implements HasInput, State
         return $this->hasAirConditioningRequest ? [Clutch::OFF, Clutch::ON] : [Clutch::OFF];
     }
 
-    public function isRequest(): bool
+    public function source(): InputSource
     {
-        return true;
+        return InputSource::AirConditioning;
     }
 }

@@ -79,8 +79,8 @@ final readonly class CondenserFan extends Component implements HasInput
         return [self::OFF, self::ON];
     }
 
-    public function isRequest(): bool
+    public function source(): InputSource
     {
-        return true;
+        return InputSource::AirConditioning;
     }
 }

@@ -75,16 +75,28 @@ final readonly class FanMotor extends Component implements StatefulComponent
     }
 
     /**
-     * How fast it turns over its rated speed, the way that cools; 0 where it stands, and where its leads are exchanged: it then blows against
-     * the wind of the road.
+     * How fast it turns over its rated speed; below 0 the other way than it was wired for, by exchanged leads or an exchanged battery.
      *
      * @param  int  $position  where it stands
      */
-    public function coolingShare(int $position, NodeVoltages $voltages, Faults $faults): float
+    public function turningShare(int $position, NodeVoltages $voltages, Faults $faults): float
     {
-        return $position === self::TURNING && $faults->kind($this->id) !== FaultKind::LeadsExchanged
-            ? abs($this->model->speedShare($this->volts($voltages)))
-            : 0.0;
+        $volts = $this->volts($voltages);
+        $isBackwards = $volts < 0.0 !== ($faults->kind($this->id) === FaultKind::LeadsExchanged);
+
+        return $position === self::TURNING ? ($isBackwards ? -1 : 1) * abs($this->model->speedShare($volts)) : 0.0;
+    }
+
+    /**
+     * Air it moves over what it is rated for, whichever way: the wrong way it is what a blade moves that meets the air with the wrong edge.
+     *
+     * @param  int  $position  where it stands
+     */
+    public function flowShare(int $position, NodeVoltages $voltages, Faults $faults): float
+    {
+        $turning = $this->turningShare($position, $voltages, $faults);
+
+        return abs($turning * $this->fan->airShare(areLeadsExchanged: $turning < 0.0));
     }
 
     public function currentLimitsA(): array

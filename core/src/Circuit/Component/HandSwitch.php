@@ -94,8 +94,8 @@ final readonly class HandSwitch extends Component implements HasInput
         return array_keys($this->positions);
     }
 
-    public function isRequest(): bool
+    public function source(): InputSource
     {
-        return false;
+        return InputSource::Driver;
     }
 }

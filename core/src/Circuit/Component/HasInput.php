@@ -17,6 +17,5 @@ interface HasInput
     /** @return non-empty-list<string> the usual position first */
     public function inputPositions(): array;
 
-    /** Whether the vehicle's air conditioning works it, not a hand: its last position asks for the fan. */
-    public function isRequest(): bool;
+    public function source(): InputSource;
 }

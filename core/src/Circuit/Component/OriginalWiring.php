@@ -121,9 +121,12 @@ final readonly class OriginalWiring extends Component implements HasCoil, Statef
         return "{$this->id}-contact";
     }
 
+    /** The fans' leads are cut and joined end to end; what works it is tapped. */
     public function termination(string $number): Termination
     {
-        return Termination::VehicleWire;
+        $leads = [$this->terminal('87'), ...array_map($this->plus(...), $this->fanIds), ...array_map($this->minus(...), $this->fanIds)];
+
+        return in_array($this->terminal($number), $leads, true) ? Termination::Splice : Termination::VehicleWire;
     }
 
     public function paths(): array

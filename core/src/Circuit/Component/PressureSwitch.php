@@ -66,8 +66,8 @@ final readonly class PressureSwitch extends Component implements HasInput
         return [self::NORMAL, self::HIGH];
     }
 
-    public function isRequest(): bool
+    public function source(): InputSource
     {
-        return true;
+        return InputSource::AirConditioning;
     }
 }

@@ -50,8 +50,8 @@ final readonly class RequestOutput extends Component implements HasInput
         return [Clutch::OFF, Clutch::ON];
     }
 
-    public function isRequest(): bool
+    public function source(): InputSource
     {
-        return true;
+        return InputSource::AirConditioning;
     }
 }

@@ -24,11 +24,12 @@ final readonly class TemperatureSwitch extends Component implements StatefulComp
 
     /**
      * @param  float  $ratedA  what its contact may carry, A
-     * @param  string  $ratedPath  JSON pointer to that rating in the brief
+     * @param  string  $deciderPath  JSON pointer to its decider in the brief
      * @param  string|null  $bodyEarth  the earth its body is screwed into; null where it has none or needs none
-     * @param  Message|null  $bought  what is bought, where that is more than this contact
-     * @param  bool  $isCapillary  whether a bulb on a tube works it
      * @param  string|null  $common  terminal its contact shares with another of the same body; null for its own terminal 2
+     * @param  bool  $isCapillary  whether a bulb on a tube works it
+     * @param  Message|null  $bought  what is bought, where that is more than this contact
+     * @param  BodyContact  $bodyContact  what its body is one end of
      */
     public function __construct(
         string $id,
@@ -38,11 +39,12 @@ final readonly class TemperatureSwitch extends Component implements StatefulComp
         private TemperatureBand $band,
         private ThermalAction $action,
         private float $ratedA,
-        private string $ratedPath,
+        public string $deciderPath,
         private ?string $bodyEarth = null,
         private ?string $common = null,
         private bool $isCapillary = false,
         private ?Message $bought = null,
+        private BodyContact $bodyContact = BodyContact::Earth,
     ) {
         parent::__construct($id, $mark, $name);
     }
@@ -57,6 +59,18 @@ final readonly class TemperatureSwitch extends Component implements StatefulComp
     public function common(): string
     {
         return $this->common ?? $this->terminal('2');
+    }
+
+    /** Whether its contact's common end is its bare body. */
+    public function isBodyInContact(): bool
+    {
+        return $this->bodyContact !== BodyContact::None && ! $this->isCapillary;
+    }
+
+    /** Whether its body is fed, and passes the feed on. */
+    public function passesFeedOn(): bool
+    {
+        return $this->bodyContact === BodyContact::Feed;
     }
 
     public function paths(): array
@@ -92,7 +106,7 @@ final readonly class TemperatureSwitch extends Component implements StatefulComp
 
     public function rating(): Rating
     {
-        return Rating::switched($this->ratedA, [$this->id], $this->ratedPath);
+        return Rating::switched($this->ratedA, [$this->id], "{$this->deciderPath}/ratedA");
     }
 
     public function partsList(): array
@@ -136,7 +150,7 @@ final readonly class TemperatureSwitch extends Component implements StatefulComp
             // The second contact of a body that is fitted already.
             $this->common !== null => [],
             $this->isCapillary, $this->band->place->isDry() => [ProbeFitting::step($this->band->place, $this->isCapillary)],
-            $this->band->place->isInHose() => [Message::of('step.sensor.hose-adapter')],
+            $this->band->place->isInHose() => [Message::of("step.sensor.hose-adapter.{$this->bodyContact->value}")],
             $this->bodyEarth !== null => [Message::of('step.sensor.no-tape')],
             default => [Message::of('step.sensor.thread')],
         };

@@ -10,6 +10,8 @@ enum Demand: string
     case Temperature = 'temperature';
     case Hand = 'hand';
     case AirConditioning = 'air conditioning';
+    /** Oil, gearbox or whatever else wants air. */
+    case Other = 'other';
     case Override = 'override';
     case AfterRun = 'after-run';
     /** Nothing asks for it. */
@@ -38,7 +40,7 @@ enum Demand: string
     private function strength(): int
     {
         return match ($this) {
-            self::Temperature, self::Hand, self::AirConditioning, self::Override, self::AfterRun => 3,
+            self::Temperature, self::Hand, self::AirConditioning, self::Other, self::Override, self::AfterRun => 3,
             self::Either => 2,
             self::HeldOff => 1,
             self::Rest => 0,

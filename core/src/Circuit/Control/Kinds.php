@@ -23,6 +23,7 @@ use LampThread\Circuit\Control\Decider\ComputerOutput;
 use LampThread\Circuit\Control\Decider\Decider;
 use LampThread\Circuit\Control\Decider\Hand;
 use LampThread\Circuit\Control\Decider\OriginalControl;
+use LampThread\Circuit\Control\Decider\OtherSwitch;
 use LampThread\Circuit\Control\Decider\PressureDecider;
 use LampThread\Circuit\Control\Decider\SteplessController;
 use LampThread\Circuit\Control\Decider\ThermalSwitch;
@@ -50,6 +51,7 @@ final class Kinds implements ControlReader
         ComputerOutput::class,
         SteplessController::class,
         PressureDecider::class,
+        OtherSwitch::class,
         OriginalControl::class,
         Hand::class,
     ];

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace LampThread\Proof\Rule;
 
-use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\TemperatureSwitch;
 use LampThread\Message\Unit;
 use LampThread\Proof\Finding\Figure;
 use LampThread\Proof\Finding\Finding;
+use LampThread\Proof\Finding\Remedy;
 use LampThread\Proof\Finding\Severity;
 use LampThread\Sizing\Sizing;
 
@@ -23,21 +23,15 @@ final readonly class AdapterBody implements Rule
         $findings = [];
         foreach ($sizing->circuit->each(TemperatureSwitch::class) as $switch) {
             $volts = $sizing->envelope->greatest(static fn ($point): float => abs($point->voltages->at($switch->common())));
-            if ($switch->band()->place->isInHose() && self::isBody($switch, $sizing->circuit) && $volts > self::DEAD_V) {
+            if ($switch->band()->place->isInHose() && $switch->isBodyInContact() && $volts > self::DEAD_V) {
+                $path = "{$switch->deciderPath}/feedThroughBody";
                 $findings[] = new Finding(
-                    'adapter-body-live', Severity::Warning, $switch->id, '/control/stages', figures: [Figure::of('body', Unit::Volt->of($volts))],
+                    'adapter-body-live', Severity::Warning, $switch->id, $path, figures: [Figure::of('body', Unit::Volt->of($volts))],
+                    remedies: $switch->passesFeedOn() ? [Remedy::of('two-wire-switch', [$path => false])] : [],
                 );
             }
         }
 
         return $findings;
-    }
-
-    /** Whether the common end is the body: no wire ends at it, or a second contact shares it. */
-    private static function isBody(TemperatureSwitch $switch, Circuit $circuit): bool
-    {
-        $sharing = array_filter($circuit->each(TemperatureSwitch::class), static fn (TemperatureSwitch $one): bool => $one->common() === $switch->common());
-
-        return count($sharing) > 1 || $circuit->wiresAt($switch->common()) === [];
     }
 }

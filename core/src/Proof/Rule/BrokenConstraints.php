@@ -37,7 +37,9 @@ final readonly class BrokenConstraints implements Rule
         'short-circuit' => ['short-burns-wire', Severity::Danger],
         'opens-on-short' => ['short-too-weak', Severity::Warning],
         'steady-current' => ['wire-over-ampacity', Severity::Danger],
+        'hot-place' => ['wire-over-ampacity', Severity::Danger],
         'wire-drop' => ['drop-over-limit', Severity::Warning],
+        'trunk' => ['branch-over-trunk', Severity::Warning],
         'strength' => ['wire-too-thin', Severity::Warning],
         'running-current' => ['relay-over-rating', Severity::Danger],
         'ends-take' => ['wire-fits-no-end', Severity::Warning],
@@ -60,22 +62,36 @@ final readonly class BrokenConstraints implements Rule
         'earth-lift' => ['earth-lifted', Severity::Warning],
     ];
 
+    /** Constraints that a fuse before the part is judged by. */
+    private const OF_FUSE = ['fuse-rating', 'long-overload', 'short-circuit', 'opens-on-short', 'fuse-before', 'shared-fuse'];
+
     public function judge(Sizing $sizing): array
     {
         $findings = [];
         foreach ($sizing->choices as $choice) {
             if (! $choice->isMade()) {
-                $findings[] = $this->nothingFits($choice, $sizing);
+                if (! self::isForWantOfFuse($choice, $sizing)) {
+                    $findings[] = $this->nothingFits($choice, $sizing);
+                }
 
                 continue;
             }
-            $broken = array_map(fn (Constraint $constraint): Finding => $this->finding($choice, $constraint), $choice->taken->broken());
+            $broken = array_map(static fn (Constraint $constraint): Finding => self::finding($choice, $constraint, $sizing), $choice->taken->broken());
             if ($broken !== []) {
                 $findings[] = self::merged($broken);
             }
         }
 
         return $findings;
+    }
+
+    /** Whether all it lacks is a fuse before it, of which none fits: that is said of the fuse. */
+    private static function isForWantOfFuse(Choice $choice, Sizing $sizing): bool
+    {
+        $protectedBy = ($sizing->circuit->wireGroups[$choice->id] ?? null)?->protectedBy;
+        $without = array_filter($sizing->unmade(), static fn (string $id): bool => $sizing->choices[$id]->kind === 'fuse' && ($choice->kind === 'relay' || $id === $protectedBy));
+
+        return $without !== [] && in_array($choice->taken->deciding()->code, self::OF_FUSE, true);
     }
 
     private function nothingFits(Choice $choice, Sizing $sizing): Finding
@@ -133,7 +149,7 @@ final readonly class BrokenConstraints implements Rule
         return $worst->bringing(...array_values($others));
     }
 
-    private function finding(Choice $choice, Constraint $constraint): Finding
+    private static function finding(Choice $choice, Constraint $constraint, Sizing $sizing): Finding
     {
         [$code, $severity] = self::FINDINGS[$constraint->code];
         $needs = new Quantity($constraint->value, $constraint->unit);
@@ -145,7 +161,7 @@ final readonly class BrokenConstraints implements Rule
             $choice->id,
             $choice->briefPath,
             figures: [Figure::of('needs', $needs), Figure::of('has', $has)],
-            remedies: self::remedies($choice),
+            remedies: self::remedies($choice, $sizing),
             reason: Message::of(
                 'finding.broken-constraint.reason',
                 choice: $choice->name, part: $choice->taken->label(), constraint: $constraint->name(), needs: $needs, has: $has,
@@ -155,7 +171,7 @@ final readonly class BrokenConstraints implements Rule
     }
 
     /** @return list<Remedy> */
-    private static function remedies(Choice $choice): array
+    private static function remedies(Choice $choice, Sizing $sizing): array
     {
         $fitting = $choice->smallestThatFits();
 
@@ -163,6 +179,7 @@ final readonly class BrokenConstraints implements Rule
             $choice->isPinned && $fitting !== null => [Remedy::of('take-part', ["/pinned/{$choice->id}" => null], ['part' => $fitting->label()])],
             $choice->kind === 'earth' => [Remedy::of('earth-at-battery', ['/control/earth' => EarthReturn::Battery->value])],
             ! $choice->isPinned && $choice->kind === 'wire' && $choice->candidates === [] => [Remedy::of('cut-new', [$choice->briefPath => null])],
+            ! $choice->isPinned && $choice->kind === 'wire' => self::wireRemedies($choice, $sizing),
             default => [],
         };
     }

@@ -9,6 +9,7 @@ use LampThread\Brief\Stretch;
 use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\OperatingConditions;
 use LampThread\Circuit\Component\PressureSwitch;
+use LampThread\Circuit\Control\Demand;
 use LampThread\Circuit\Control\Form\Fields;
 use LampThread\Circuit\Control\Form\FieldValues;
 use LampThread\Circuit\Control\Form\Option;
@@ -52,5 +53,15 @@ final readonly class PressureDecider extends TriggersRelay
     public function asks(Stage $stage, OperatingConditions $conditions, Circuit $circuit): bool
     {
         return $conditions->position(PressureSwitch::INPUT, PressureSwitch::NORMAL) === PressureSwitch::HIGH;
+    }
+
+    public function demand(): Demand
+    {
+        return Demand::AirConditioning;
+    }
+
+    public function needsCompressor(): bool
+    {
+        return true;
     }
 }

@@ -13,6 +13,7 @@ use LampThread\Brief\TemperatureBand;
 use LampThread\Brief\ThermalAction;
 use LampThread\Brief\Zone;
 use LampThread\Circuit\Colour;
+use LampThread\Circuit\Component\BodyContact;
 use LampThread\Circuit\Component\Relay;
 use LampThread\Circuit\Component\TemperatureSwitch;
 use LampThread\Circuit\Control\Form\Field;
@@ -42,6 +43,7 @@ final readonly class ThermalSwitch extends TriggersRelay
         private float $ratedA,
         private bool $hasEarthLead,
         private bool $isDirect,
+        private bool $feedThroughBody,
     ) {}
 
     public static function kind(): string
@@ -57,6 +59,7 @@ final readonly class ThermalSwitch extends TriggersRelay
             Fields::ratedA(self::USUAL_RATED_A),
             Field::flag('earthLead', true),
             Field::flag('isDirect', false),
+            Field::flag('feedThroughBody', false),
         ];
     }
 
@@ -64,6 +67,7 @@ final readonly class ThermalSwitch extends TriggersRelay
     {
         return new self(
             ThermalAction::from($values->text('action')), $values->band(), $values->number('ratedA'), $values->flag('earthLead'), $values->flag('isDirect'),
+            $values->flag('feedThroughBody'),
         );
     }
 
@@ -83,9 +87,13 @@ final readonly class ThermalSwitch extends TriggersRelay
 
     public function askedFields(Stage $stage): array
     {
-        return $this->band->place->isInHose() && ! $this->isDirect && ($stage->side === Side::Earth || $this->opensWhenHot())
-            ? ['ratedA', 'earthLead', 'coolantStands']
-            : ['ratedA', 'coolantStands'];
+        $inHose = match (true) {
+            ! $this->band->place->isInHose() || $this->isDirect => [],
+            $this->isOnEarthSide($stage) => ['earthLead'],
+            default => ['feedThroughBody'],
+        };
+
+        return ['ratedA', ...$inHose, 'coolantStands'];
     }
 
     public function fedInput(Stage $stage): ?array
@@ -112,7 +120,12 @@ final readonly class ThermalSwitch extends TriggersRelay
     public function lacksEarth(Stage $stage): bool
     {
         return ! $this->isDirect && ! $this->hasEarthLead && $this->band->place->isInHose()
-            && ($stage->side === Side::Earth || $this->opensWhenHot());
+            && $this->isOnEarthSide($stage);
+    }
+
+    private function isOnEarthSide(Stage $stage): bool
+    {
+        return $stage->side === Side::Earth || $this->opensWhenHot();
     }
 
     public function opensWhenHot(): bool
@@ -126,6 +139,12 @@ final readonly class ThermalSwitch extends TriggersRelay
             $this->isDirect && $this->opensWhenHot() => [new Problem("{$path}/isDirect", Message::of('refusal.opening-switch-carries-fan'))],
             $this->isDirect && ($stage->original !== null || $stage->relayLead === RelayLead::Minus) => [
                 new Problem("{$path}/isDirect", Message::of('refusal.carries-fan-without-relay')),
+            ],
+            $this->feedThroughBody && ! $this->band->place->isInHose() => [
+                new Problem("{$path}/feedThroughBody", Message::of('refusal.feed-through-earthed-body')),
+            ],
+            $this->feedThroughBody && ($this->isDirect || $this->isOnEarthSide($stage)) => [
+                new Problem("{$path}/feedThroughBody", Message::of('refusal.feed-through-body-on-earth-side')),
             ],
             default => [],
         };
@@ -196,8 +215,13 @@ final readonly class ThermalSwitch extends TriggersRelay
             $this->band,
             $this->action,
             $this->ratedA,
-            $harness->deciderPath($stage).'/ratedA',
+            $harness->deciderPath($stage),
             $bodyEarth,
+            bodyContact: match (true) {
+                $this->feedThroughBody => BodyContact::Feed,
+                $this->isOnEarthSide($stage) => BodyContact::Earth,
+                default => BodyContact::None,
+            },
         ));
     }
 }

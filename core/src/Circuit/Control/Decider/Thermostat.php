@@ -88,10 +88,10 @@ final readonly class Thermostat extends TriggersRelay
     {
         $id = "{$line->stage->id}-switch";
         $name = Message::of('component.adjustable-thermostat', place: Message::of("place.{$this->band->place->value}"));
-        $ratedPath = $harness->deciderPath($line->stage).'/ratedA';
+        $path = $harness->deciderPath($line->stage);
         if ($this->output === ThermostatOutput::Capillary) {
             $switch = $harness->add(new TemperatureSwitch(
-                $id, $harness->mark('B'), $name, $line->stage->id, $this->band, ThermalAction::ClosesWhenHot, $this->ratedA, $ratedPath,
+                $id, $harness->mark('B'), $name, $line->stage->id, $this->band, ThermalAction::ClosesWhenHot, $this->ratedA, $path,
                 isCapillary: true,
             ));
             $line->bridge($harness, $switch->terminal('1'), $switch->terminal('2'), Stretch::Sensor, Stretch::SensorEarth, 'radiator');
@@ -99,7 +99,7 @@ final readonly class Thermostat extends TriggersRelay
             return;
         }
         $module = $harness->add(new ElectronicThermostat(
-            $id, $harness->mark('B'), $name, $line->stage->id, $this->band, $this->output->terminals(), $this->ratedA, $ratedPath, $harness->brief->supply->systemV,
+            $id, $harness->mark('B'), $name, $line->stage->id, $this->band, $this->output->terminals(), $this->ratedA, "{$path}/ratedA", $harness->brief->supply->systemV,
         ));
         $harness->wire($harness->shared(SharedTerminal::COIL_FEED), $module->terminal('15'), Stretch::FuseToCoil, Colour::CoilFeed, TriggerLine::WIRES);
         $harness->wire($module->terminal('31'), $harness->earth('bay'), Stretch::CoilToEarth, Colour::Earth, TriggerLine::WIRES);

@@ -50,6 +50,11 @@ abstract readonly class TriggersRelay implements Decider
         return null;
     }
 
+    public function needsCompressor(): bool
+    {
+        return false;
+    }
+
     public function takesOpenSensorAsHot(): bool
     {
         return false;

@@ -104,7 +104,7 @@ final readonly class TwoStepSwitch extends TriggersRelay
             $this->band,
             ThermalAction::ClosesWhenHot,
             $this->ratedA,
-            $harness->deciderPath($line->stage).'/ratedA',
+            $harness->deciderPath($line->stage),
             $body === null && $isScrewedIn ? $harness->earth('engine') : null,
             $body?->common(),
             bought: $this->bought($harness),
