@@ -21,7 +21,7 @@ final class Runs
     private function __construct(private readonly Shelf $shelf) {}
 
     /**
-     * @param  array<string, array<string, mixed>>  $runs  as the file has them
+     * @param  array<array-key, array<string, mixed>>  $runs  as the file has them; PHP makes a number of a name that looks like one
      * @param  list<Fan>  $fans
      * @param  float  $awayM  how much farther than in the bay the loom's feed begins, m
      */
@@ -34,7 +34,7 @@ final class Runs
     }
 
     /**
-     * @param  array<string, array<string, mixed>>  $runs  as the file has them
+     * @param  array<array-key, array<string, mixed>>  $runs  as the file has them; PHP makes a number of a name that looks like one
      * @param  list<Fan>  $fans
      * @param  float  $awayM  how much farther than in the bay the loom's feed begins, m
      * @return array<string, Segment>
@@ -43,7 +43,7 @@ final class Runs
     {
         $segments = [];
         foreach ($runs as $name => $run) {
-            $parts = explode('@', $name, 2);
+            $parts = explode('@', (string) $name, 2);
             $stretch = Stretch::tryFrom($parts[0]);
             $group = $parts[1] ?? null;
             if ($stretch === null) {
