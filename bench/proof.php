@@ -59,7 +59,7 @@ $broken = [];
 while (count($points) < SPICE_POINTS) {
     $state = $proof->space->states[$random->getInt(0, count($proof->space->states) - 1)];
     $fault = $proof->faults[$random->getInt(0, count($proof->faults) - 1)];
-    $conditions = $state->point->conditions->withFaults(new Faults([$fault->part => $fault->kind]));
+    $conditions = $state->point->conditions->withFaults(new Faults([$fault->part => $fault->fault]));
     $points[] = $solver->breakIn($state->point, $conditions);
     $broken[] = [$state->point, $conditions];
 }

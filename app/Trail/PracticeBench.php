@@ -6,6 +6,7 @@ namespace App\Trail;
 
 use App\Design\Design;
 use App\Models\PracticeRun;
+use LampThread\Circuit\Fault\Fault;
 use LampThread\Diagnosis\Answer;
 use LampThread\Diagnosis\FaultTable;
 use LampThread\Diagnosis\Jumper;
@@ -140,7 +141,7 @@ final readonly class PracticeBench
     private function hidden(): int
     {
         foreach ($this->table->causes as $at => $cause) {
-            if ($cause->cooling === $this->run->fault['cooling'] && array_map(static fn ($kind): string => $kind->value, $cause->faults) === $this->run->fault['faults']) {
+            if ($cause->cooling === $this->run->fault['cooling'] && array_map(static fn (Fault $fault): string => $fault->kind->value, $cause->faults) === $this->run->fault['faults']) {
                 return $at;
             }
         }

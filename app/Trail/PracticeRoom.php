@@ -8,6 +8,7 @@ use App\Design\Design;
 use App\Design\Designs;
 use App\Models\Job;
 use App\Models\PracticeRun;
+use LampThread\Circuit\Fault\Fault;
 use LampThread\Diagnosis\Cause;
 use LampThread\Diagnosis\FailureRates;
 use LampThread\Diagnosis\Grade;
@@ -78,8 +79,8 @@ final readonly class PracticeRoom
     public static function classOf(Cause $cause, FailureRates $rates): string
     {
         $classes = [];
-        foreach ($cause->faults as $part => $kind) {
-            $classes[] = $rates->classOf($part, $kind);
+        foreach ($cause->faults as $part => $fault) {
+            $classes[] = $rates->classOf($part, $fault->kind);
         }
 
         return $cause->cooling === null ? implode('+', $classes) : "cooling/{$cause->cooling}";
@@ -92,7 +93,7 @@ final readonly class PracticeRoom
 
         return PracticeRun::query()->create([
             'person' => $person, 'lesson' => $lesson, 'job_id' => $jobId, 'file' => JobFile::withoutCustomer($design->file),
-            'fault' => ['faults' => array_map(static fn ($kind): string => $kind->value, $cause->faults), 'cooling' => $cause->cooling],
+            'fault' => ['faults' => array_map(static fn (Fault $fault): string => $fault->kind->value, $cause->faults), 'cooling' => $cause->cooling],
             'class' => self::classOf($cause, new FailureRates($design->circuit())),
             'seen' => array_map(static fn (Symptom $symptom): string => $symptom->value, $seen),
             'moves' => [],

@@ -7,6 +7,7 @@ namespace LampThread\Circuit;
 use LampThread\Circuit\Component\Breakable;
 use LampThread\Circuit\Component\Component;
 use LampThread\Circuit\Component\FaultKind;
+use LampThread\Circuit\Component\Faults;
 use LampThread\Circuit\Component\HasInput;
 use LampThread\Circuit\Component\InputSource;
 use LampThread\Circuit\Component\Protective;
@@ -14,6 +15,7 @@ use LampThread\Circuit\Component\Rail;
 use LampThread\Circuit\Component\ServicePlug;
 use LampThread\Circuit\Component\TemperatureSensing;
 use LampThread\Circuit\Component\Termination;
+use LampThread\Circuit\Fault\Fault;
 use LampThread\Message\Message;
 
 /** The netlist: components, their terminals, and the wires between them. */
@@ -150,17 +152,29 @@ final readonly class Circuit
         return array_values(array_filter($this->components, static fn (Component $component): bool => $component instanceof $class));
     }
 
-    /** @return array<string, non-empty-list<FaultKind>> component or wire to the ways in which it can fail */
-    public function faultKinds(): array
+    /** @return array<string, non-empty-list<Fault>> component or wire to the ways in which it can fail */
+    public function faults(): array
     {
-        $kinds = [];
+        $faults = [];
         foreach ([...array_values($this->components), ...$this->wires] as $part) {
-            if ($part->faultKinds() !== []) {
-                $kinds[$part->id] = $part->faultKinds();
+            $ofPart = $part->faults();
+            if ($ofPart !== []) {
+                $faults[$part->id] = $ofPart;
             }
         }
 
-        return $kinds;
+        return $faults;
+    }
+
+    /** @param  array<string, FaultKind>  $kinds  component or wire to how it has failed, which it can */
+    public function broken(array $kinds): Faults
+    {
+        $faults = [];
+        foreach ($kinds as $id => $kind) {
+            $faults[$id] = $this->part($id)?->fault($kind) ?? throw new \LogicException("{$id} cannot be {$kind->value}");
+        }
+
+        return new Faults($faults);
     }
 
     /** The component or wire with an id; null where there is none. */

@@ -8,10 +8,12 @@ use LampThread\Brief\Segment;
 use LampThread\Brief\Stretch;
 use LampThread\Circuit\Component\Breakable;
 use LampThread\Circuit\Component\Component;
-use LampThread\Circuit\Component\FaultKind;
 use LampThread\Circuit\Component\Limit;
-use LampThread\Circuit\Component\OperatingConditions;
 use LampThread\Circuit\Component\Rail;
+use LampThread\Circuit\Fault\BadJoint;
+use LampThread\Circuit\Fault\Chafed;
+use LampThread\Circuit\Fault\KnowsItsFaults;
+use LampThread\Circuit\Fault\Open;
 use LampThread\Network\Element\Element;
 use LampThread\Network\Element\Resistor;
 use LampThread\Parts\Conductor;
@@ -20,6 +22,8 @@ use LampThread\Parts\Copper;
 /** One wire of the loom, from terminal to terminal. */
 final readonly class Wire implements Breakable
 {
+    use KnowsItsFaults;
+
     /** What two crimps add to a wire, Ω (common practice, no source). */
     public const CRIMPS_OHM = 0.0006;
 
@@ -68,26 +72,11 @@ final readonly class Wire implements Breakable
         return new Resistor($this->id, $this->from, $this->to, $this->ohm());
     }
 
-    public function faultKinds(): array
+    public function faults(): array
     {
-        return [FaultKind::Open, ...FaultKind::joints(), FaultKind::Chafed];
-    }
-
-    public function broken(FaultKind $kind, array $sound): array
-    {
-        $jointOhm = $kind->jointOhm();
-
-        return match (true) {
-            $kind === FaultKind::Open => [],
-            $kind === FaultKind::Chafed => [...$sound, new Resistor("{$this->id}-chafed", $this->to, Rail::EARTH, Component::SHORT_OHM)],
-            $jointOhm !== null => array_map(static fn (Element $element): Element => $element->inSeriesWith($jointOhm), $sound),
-            default => $sound,
-        };
-    }
-
-    public function exchanged(FaultKind $kind): ?array
-    {
-        return null;
+        return [
+            new Open, ...BadJoint::stages($this), new Chafed(new Resistor("{$this->id}-chafed", $this->to, Rail::EARTH, Component::SHORT_OHM)),
+        ];
     }
 
     public function isInJoint(string $element): bool
@@ -103,10 +92,5 @@ final readonly class Wire implements Breakable
     public function limit(Element $element, float $ampere, float $volts): Limit
     {
         return Limit::inSeries((self::LIMIT_OF_OHM * $this->ohm() + Component::JOINT_OHM) * $ampere);
-    }
-
-    public function canFail(FaultKind $kind, OperatingConditions $conditions): bool
-    {
-        return true;
     }
 }

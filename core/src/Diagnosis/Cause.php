@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace LampThread\Diagnosis;
 
-use LampThread\Circuit\Component\FaultKind;
 use LampThread\Circuit\Component\Faults;
+use LampThread\Circuit\Fault\Fault;
+use LampThread\Circuit\Fault\Open;
 
 /** One thing that may be wrong, or two at once; in the circuit, or in the cooling system. */
 final readonly class Cause
 {
     /**
      * @param  float  $weight  how often it is what was wrong, over a broken wire
-     * @param  array<string, FaultKind>  $faults  part to how it has failed; none where the circuit is sound
+     * @param  array<string, Fault>  $faults  part to how it has failed; none where the circuit is sound
      * @param  string|null  $cooling  what is wrong that is not electrical
      * @param  list<string>  $opened  fuses it has opened
      * @param  int  $subject  which of several circuits it is in
@@ -25,7 +26,7 @@ final readonly class Cause
         return $this->cooling ?? implode('+', array_keys($this->faults));
     }
 
-    public function kind(string $part): ?FaultKind
+    public function fault(string $part): ?Fault
     {
         return $this->faults[$part] ?? null;
     }
@@ -46,7 +47,7 @@ final readonly class Cause
     {
         $faults = $situation->felt($this->faults);
         foreach ($this->opened as $fuse) {
-            $faults = $faults->and($fuse, FaultKind::Open);
+            $faults = $faults->and($fuse, new Open);
         }
 
         return $faults;

@@ -34,7 +34,7 @@ final readonly class FaultTable
         $causes = array_map(static function (Cause $cause) use ($rates): Cause {
             $parts = array_keys($cause->faults);
 
-            return count($parts) === 1 ? $cause->isIn($cause->subject, $rates->weight($parts[0], $cause->faults[$parts[0]])) : $cause;
+            return count($parts) === 1 ? $cause->isIn($cause->subject, $rates->weight($parts[0], $cause->faults[$parts[0]]->kind)) : $cause;
         }, $this->causes);
 
         return new self($causes, $this->tests, $this->situations, $this->columns, $this->symptoms, $this->supplyV);

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace LampThread\Diagnosis;
 
 use LampThread\Circuit\Circuit;
-use LampThread\Circuit\Component\FaultKind;
 use LampThread\Circuit\Component\Faults;
 use LampThread\Circuit\Component\OperatingConditions;
 use LampThread\Circuit\Component\Rail;
+use LampThread\Circuit\Fault\Fault;
 use LampThread\Operation\OperatingPoint;
 use LampThread\Operation\Solver;
 use LampThread\Parts\Shelf;
@@ -59,13 +59,13 @@ final class FaultTables
         $rows = new FaultRows($this->tests, $this->soundBehaviour);
         $rows->add(new Cause(CoolingCauses::SOUND_WEIGHT, []), $this->sound, $this->soundBehaviour, []);
         $silent = [];
-        foreach ($this->circuit->faultKinds() as $part => $kinds) {
+        foreach ($this->circuit->faults() as $part => $faults) {
             // What lasts only for moments is over when the vehicle comes.
-            foreach (array_filter($kinds, static fn (FaultKind $kind): bool => is_infinite($kind->lastsS())) as $kind) {
-                $cause = new Cause($this->rates->weight($part, $kind), [$part => $kind]);
+            foreach (array_filter($faults, static fn (Fault $fault): bool => is_infinite($fault->lastsS())) as $fault) {
+                $cause = new Cause($this->rates->weight($part, $fault->kind), [$part => $fault]);
                 $isSilent = $this->addSolved($cause, $rows);
                 // Two faults of which the first hides are of parts that act: a wire is found by the other's test.
-                if ($isSilent && isset($this->circuit->components[$part]) && ! $kind->isJoint() && ! $kind->isByHand()) {
+                if ($isSilent && isset($this->circuit->components[$part]) && ! $fault->isJoint() && ! $fault->isByHand()) {
                     $silent[] = $cause;
                 }
             }
@@ -144,11 +144,9 @@ final class FaultTables
     private function isFelt(Faults $faults, OperatingPoint $sound): bool
     {
         foreach ($faults->parts() as $part) {
-            $kind = $faults->kind($part);
-            $canFail = ($this->circuit->components[$part] ?? null)?->canFail($kind ?? FaultKind::Open, $sound->conditions) ?? true;
-            // What is opened without carrying anything changes no current, but a meter shows that the volts beyond it are gone.
-            $isOpened = $kind === FaultKind::Open || $kind === FaultKind::CoilOpen;
-            if ($kind !== null && $canFail && ($isOpened || ! $this->withoutEffect->includes($part, $kind, $sound))) {
+            $fault = $faults->fault($part);
+            $canHappen = $fault !== null && $fault->canHappen($sound->conditions);
+            if ($canHappen && ($fault->takesVoltsAway() || ! $this->withoutEffect->includes($part, $fault, $sound))) {
                 return true;
             }
         }
@@ -160,11 +158,11 @@ final class FaultTables
     private function jointW(Cause $cause, OperatingPoint $point): float
     {
         $mostW = 0.0;
-        foreach ($cause->faults as $part => $kind) {
+        foreach ($cause->faults as $part => $fault) {
             $breakable = $this->circuit->part($part);
-            foreach (! $kind->isJoint() ? [] : $point->elementsByPart()[$part] ?? [] as $element) {
+            foreach (! $fault->isJoint() ? [] : $point->elementsByPart()[$part] ?? [] as $element) {
                 if ($breakable?->isInJoint($element->name()) === true) {
-                    $mostW = max($mostW, $kind->jointOhm() * $point->currentA($element->name()) ** 2);
+                    $mostW = max($mostW, $fault->jointOhm() * $point->currentA($element->name()) ** 2);
                 }
             }
         }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace LampThread\Diagnosis;
 
-use LampThread\Circuit\Component\FaultKind;
 use LampThread\Circuit\Component\Faults;
 use LampThread\Circuit\Component\OperatingConditions;
+use LampThread\Circuit\Fault\Fault;
+use LampThread\Circuit\Fault\Open;
+use LampThread\Circuit\Fault\StuckOn;
 use LampThread\Message\Message;
 
 /** How the vehicle stands while it is watched or tested, and what that takes. */
@@ -41,20 +43,20 @@ final readonly class Situation
      * What is still wrong while sensors are made to act: one whose contact is joined past it acts, whatever it has; another is brought so far
      * that it acts however far it has drifted.
      *
-     * @param  array<string, FaultKind>  $faults  part to how it has failed
+     * @param  array<string, Fault>  $faults  part to how it has failed
      */
     public function felt(array $faults): Faults
     {
         foreach ($this->acted as $sensor => $isJoinedPast) {
-            $kind = $faults[$sensor] ?? null;
-            if ($kind === FaultKind::Drifted || $kind === FaultKind::DriftedHigh) {
+            $fault = $faults[$sensor] ?? null;
+            if ($fault !== null && $fault->driftK() !== 0.0) {
                 unset($faults[$sensor]);
-            } elseif ($kind !== null && $isJoinedPast) {
-                $faults[$sensor] = FaultKind::StuckOn;
+            } elseif ($fault !== null && $isJoinedPast) {
+                $faults[$sensor] = new StuckOn;
             }
         }
         if ($this->unplugged !== null) {
-            $faults[$this->unplugged] = FaultKind::Open;
+            $faults[$this->unplugged] = new Open;
         }
 
         return new Faults($faults);

@@ -14,6 +14,8 @@ use LampThread\Circuit\Component\Protective;
 use LampThread\Circuit\Component\Rail;
 use LampThread\Circuit\Component\Relay;
 use LampThread\Circuit\Component\Symbol;
+use LampThread\Circuit\Fault\InTheHand;
+use LampThread\Circuit\Fault\Open;
 use LampThread\Operation\OperatingPoint;
 
 /** Every test of a circuit, and what each shows of a cause. */
@@ -108,27 +110,19 @@ final readonly class TestSet
     {
         $seen = [];
         foreach ($this->all as $id => $test) {
+            $fault = $cause->fault($test->spot);
+            $inTheHand = $fault?->inTheHand() ?? new InTheHand;
             $answer = match ($test->kind) {
                 TestKind::Look => $behaviour->at((string) $test->situation)->token(),
                 TestKind::Listen => $behaviour->at((string) $test->situation)->relays[$test->spot],
-                TestKind::Swap => self::swapped($cause, $test->spot),
-                TestKind::Pull => self::pulled($cause->kind($test->spot), isset($opened[$test->spot])),
+                TestKind::Swap => $fault !== null && count($cause->faults) === 1 && $fault->isCuredByAnother() ? 'cured' : 'same',
+                TestKind::Pull => isset($opened[$test->spot]) ? (new Open)->inTheHand()->pulled : $inTheHand->pulled,
                 TestKind::Renew => isset($opened[$test->spot]) ? ($opened[$test->spot] <= self::AT_ONCE_S ? 'opens-at-once' : 'opens-later') : 'holds',
-                TestKind::Feed => self::fed($cause->kind($test->spot)),
-                TestKind::Coil => match ($cause->kind($test->spot)) {
-                    FaultKind::CoilOpen => 'open',
-                    FaultKind::CoilShort => 'short',
-                    default => 'as-told',
-                },
-                TestKind::Turn => $cause->kind($test->spot) === FaultKind::Jammed ? 'held-fast' : 'turns-freely',
-                TestKind::Along => $cause->kind($test->spot) === FaultKind::Chafed ? 'rubbed' : 'sound',
-                TestKind::Sensor => match ($cause->kind($test->spot)) {
-                    FaultKind::StuckOff, FaultKind::Open => 'never-acts',
-                    FaultKind::StuckOn, FaultKind::Short => 'always-acts',
-                    FaultKind::Drifted => 'acts-late',
-                    FaultKind::DriftedHigh => 'acts-early',
-                    default => 'acts-in-time',
-                },
+                TestKind::Feed => $inTheHand->fed,
+                TestKind::Coil => $inTheHand->coil,
+                TestKind::Turn => $inTheHand->turned,
+                TestKind::Along => $inTheHand->along,
+                TestKind::Sensor => $inTheHand->acts,
                 TestKind::Scan => $this->stored($points, $test->spot),
                 TestKind::WarmUp => $this->warmedUp($behaviour),
                 TestKind::Cooling => $cooling[$test->spot] ?? $test->answers[0],
@@ -152,7 +146,7 @@ final readonly class TestSet
             $tests[] = $this->test(TestKind::Coil, null, $relay->id, ['as-told', 'open', 'short']);
         }
         foreach ($this->circuit->each(Protective::class) as $fuse) {
-            if ($fuse->opensInCircuit() && in_array(FaultKind::Open, $fuse->faultKinds(), true)) {
+            if ($fuse->opensInCircuit() && $fuse->fault(FaultKind::Open) !== null) {
                 $tests[] = $this->test(TestKind::Pull, null, $fuse->id, ['whole', 'blown', 'other-rating']);
                 $tests[] = $this->test(TestKind::Renew, null, $fuse->id, ['holds', 'opens-at-once', 'opens-later']);
             }
@@ -251,33 +245,6 @@ final readonly class TestSet
         $part = explode(':', $spot)[0];
 
         return new Test($kind, $situation, $spot, $kind->minutes() + $this->rates->reachMinutes($part) + $asideMinutes, $answers, $kind->caution());
-    }
-
-    /** Another relay in its place cures what is in the relay, and nothing else. */
-    private static function swapped(Cause $cause, string $relay): string
-    {
-        $kind = $cause->kind($relay);
-
-        return $kind !== null && count($cause->faults) === 1 && ! $kind->isByHand() && ! $kind->isJoint() || $kind === FaultKind::DiodeTurned ? 'cured' : 'same';
-    }
-
-    private static function pulled(?FaultKind $kind, bool $isOpened): string
-    {
-        return match (true) {
-            $kind === FaultKind::Open || $isOpened => 'blown',
-            $kind === FaultKind::NextFuseUp || $kind === FaultKind::FuseBridged => 'other-rating',
-            default => 'whole',
-        };
-    }
-
-    private static function fed(?FaultKind $kind): string
-    {
-        return match ($kind) {
-            FaultKind::Open, FaultKind::Jammed => 'stands',
-            FaultKind::LeadsExchanged => 'backwards',
-            FaultKind::Short => 'fuse-blows',
-            default => 'turns',
-        };
     }
 
     /** @param  array<string, OperatingPoint>  $points */

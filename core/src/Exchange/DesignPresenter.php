@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace LampThread\Exchange;
 
 use LampThread\Brief\Stretch;
-use LampThread\Circuit\Component\FaultKind;
+use LampThread\Circuit\Fault\Fault;
 use LampThread\Circuit\Wire;
 use LampThread\Loom\Drawing;
 use LampThread\Loom\Loom;
@@ -161,11 +161,11 @@ final class DesignPresenter
             $marks[] = ['id' => $id, 'mark' => $sensor->mark, 'onC' => $sensor->band()->onC, 'offC' => $sensor->band()->offC];
         }
         $faults = [];
-        foreach ($sizing->circuit->faultKinds() as $id => $kinds) {
+        foreach ($sizing->circuit->faults() as $id => $ofPart) {
             $faults[] = [
                 'id' => $id,
-                'kinds' => array_column($kinds, 'value'),
-                'kindNames' => array_map(static fn (FaultKind $kind): Message => Message::of("fault-kind.{$kind->value}"), $kinds),
+                'kinds' => array_map(static fn (Fault $fault): string => $fault->kind->value, $ofPart),
+                'kindNames' => array_map(static fn (Fault $fault): Message => Message::of("fault-kind.{$fault->kind->value}"), $ofPart),
             ];
         }
 

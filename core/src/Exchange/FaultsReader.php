@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace LampThread\Exchange;
 
 use LampThread\Circuit\Circuit;
-use LampThread\Circuit\Component\FaultKind;
 use LampThread\Circuit\Component\Faults;
+use LampThread\Circuit\Fault\Fault;
 use LampThread\Message\InvalidInput;
 use LampThread\Message\Message;
 use LampThread\Message\Problem;
@@ -23,15 +23,18 @@ final class FaultsReader
     {
         $problems = [];
         $faults = [];
-        $possible = $circuit->faultKinds();
+        $possible = $circuit->faults();
         foreach ($values as $id => $value) {
-            $kind = is_string($value) ? FaultKind::tryFrom($value) : null;
             if (! isset($possible[$id])) {
                 $problems[] = new Problem((string) $id, Message::of('input.no-such-part'));
-            } elseif ($kind === null || ! in_array($kind, $possible[$id], true)) {
-                $problems[] = new Problem((string) $id, Message::of('input.fault-kinds', kinds: array_column($possible[$id], 'value')));
+
+                continue;
+            }
+            $byWord = array_column(array_map(static fn (Fault $fault): array => [$fault->kind->value, $fault], $possible[$id]), 1, 0);
+            if (! is_string($value) || ! isset($byWord[$value])) {
+                $problems[] = new Problem((string) $id, Message::of('input.fault-kinds', kinds: array_keys($byWord)));
             } else {
-                $faults[(string) $id] = $kind;
+                $faults[(string) $id] = $byWord[$value];
             }
         }
 

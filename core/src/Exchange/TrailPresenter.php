@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace LampThread\Exchange;
 
 use LampThread\Circuit\Circuit;
-use LampThread\Circuit\Component\FaultKind;
 use LampThread\Circuit\Component\Rail;
+use LampThread\Circuit\Fault\Fault;
 use LampThread\Diagnosis\Answer;
 use LampThread\Diagnosis\Cause;
 use LampThread\Diagnosis\Doubt;
@@ -128,9 +128,9 @@ final readonly class TrailPresenter
             return Message::of("cooling.{$cause->cooling}");
         }
         $each = [];
-        foreach ($cause->faults as $part => $kind) {
+        foreach ($cause->faults as $part => $fault) {
             // How far a joint has gone is not what is looked for.
-            $how = ! $kind->isJoint() ? Message::of("fault-kind.{$kind->value}") : Message::of('trail.joint');
+            $how = ! $fault->isJoint() ? Message::of("fault-kind.{$fault->kind->value}") : Message::of('trail.joint');
             $each[] = Message::of('trail.cause', part: LeadSpots::partName($this->circuits[$cause->subject], $part), kind: $how);
         }
 
@@ -192,12 +192,12 @@ final readonly class TrailPresenter
     /** @return array{Message, Message} how it is mended, and what would have prevented it */
     private function mended(Cause $cause): array
     {
-        $kinds = array_values($cause->faults);
+        $faults = array_values($cause->faults);
         $code = match (true) {
             $cause->cooling !== null => "cooling-{$cause->cooling}",
-            $kinds === [] => 'none',
-            $kinds[0]->isJoint() => 'joint',
-            default => $kinds[0]->value,
+            $faults === [] => 'none',
+            $faults[0]->isJoint() => 'joint',
+            default => $faults[0]->kind->value,
         };
 
         return [Message::of("trail.mend.{$code}"), Message::of("trail.prevent.{$code}")];
@@ -208,7 +208,7 @@ final readonly class TrailPresenter
     {
         $rates = new FailureRates($this->circuits[$cause->subject]);
 
-        return implode('+', array_map(static fn (string $part, FaultKind $kind): string => $rates->classOf($part, $kind), array_keys($cause->faults), $cause->faults));
+        return implode('+', array_map(static fn (string $part, Fault $fault): string => $rates->classOf($part, $fault->kind), array_keys($cause->faults), $cause->faults));
     }
 
     private function why(NextTest $next, int $places): Message

@@ -56,8 +56,8 @@ final readonly class StandInMeter
     private function joints(): array
     {
         $joints = [];
-        foreach ($this->plan->circuit->faultKinds() as $id => $kinds) {
-            foreach (in_array(FaultKind::SlightJoint, $kinds, true) ? $this->plan->settings : [] as $setting) {
+        foreach (array_keys($this->plan->circuit->faults()) as $id) {
+            foreach ($this->plan->circuit->part($id)?->fault(FaultKind::SlightJoint) === null ? [] : $this->plan->settings as $setting) {
                 $point = $this->plan->point($setting->id);
                 foreach ($point->elementsByPart()[$id] ?? [] as $element) {
                     if (abs($point->currentA($element->name())) > self::FELT_A && $setting->conditions->engineRpm <= 0) {

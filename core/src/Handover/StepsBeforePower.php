@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace LampThread\Handover;
 
 use LampThread\Circuit\Component\FanMotor;
-use LampThread\Circuit\Component\FaultKind;
 use LampThread\Circuit\Component\Faults;
 use LampThread\Circuit\Component\Fuse;
 use LampThread\Circuit\Component\Key;
@@ -13,6 +12,7 @@ use LampThread\Circuit\Component\OperatingConditions;
 use LampThread\Circuit\Component\Rail;
 use LampThread\Circuit\Component\Relay;
 use LampThread\Circuit\Component\TemperatureSwitch;
+use LampThread\Circuit\Fault\Open;
 use LampThread\Message\Message;
 use LampThread\Operation\Ohmmeter;
 use LampThread\Operation\OperatingPoint;
@@ -37,7 +37,7 @@ final readonly class StepsBeforePower
 
     public function __construct(private Sizing $sizing)
     {
-        $out = array_fill_keys(array_map(static fn (Fuse $fuse): string => $fuse->id, $sizing->circuit->each(Fuse::class)), FaultKind::Open);
+        $out = array_fill_keys(array_map(static fn (Fuse $fuse): string => $fuse->id, $sizing->circuit->each(Fuse::class)), new Open);
         $this->point = (new Solver($sizing->circuit))->settle(new OperatingConditions(Key::Off, faults: new Faults($out)));
     }
 

@@ -18,6 +18,9 @@ use LampThread\Operation\Solver;
  */
 final class Suspects
 {
+    /** What lets nothing through. */
+    private const INTERRUPTS = [FaultKind::Open, FaultKind::CoilOpen, FaultKind::StuckOff];
+
     /** Resistances a bad joint is solved at, Ω; what lies between is found between them. */
     private const JOINT_OHMS = [0.02, 0.06, 0.17, 0.5, 1.3, 3.5, 12.0, 80.0];
 
@@ -121,16 +124,15 @@ final class Suspects
                 $this->add($motor->id, null, $draws, new Faults(draws: [$motor->id => $draws]), 1 / count(self::DRAWS));
             }
         }
-        foreach ($this->plan->circuit->faultKinds() as $id => $kinds) {
+        foreach ($this->plan->circuit->faults() as $id => $faults) {
             $part = $this->plan->circuit->part($id);
             assert($part !== null);
-            $isJoint = in_array(FaultKind::SlightJoint, $kinds, true);
-            if ($isJoint && $this->flows($id, $settings)) {
+            if ($part->fault(FaultKind::SlightJoint) !== null && $this->flows($id, $settings)) {
                 $this->addJoint($id, $part->jointWeight());
             }
-            foreach ([FaultKind::Open, FaultKind::CoilOpen, FaultKind::StuckOff] as $kind) {
-                if (in_array($kind, $kinds, true) && $this->flows($id, $settings)) {
-                    $this->add($id, INF, null, new Faults([$id => $kind]), 0.2);
+            foreach ($faults as $fault) {
+                if (in_array($fault->kind, self::INTERRUPTS, true) && $this->flows($id, $settings)) {
+                    $this->add($id, INF, null, new Faults([$id => $fault]), 0.2);
                 }
             }
         }

@@ -52,11 +52,11 @@ final readonly class ColdTest
         $at85 = $this->sizing->circuit->wiresAt($relay->terminal('85'));
         foreach ($at85 as $wire) {
             if ($this->sizing->circuit->componentAt($wire->to)?->isEarthPoint() === true) {
-                return new Faults([$relay->id => FaultKind::StuckOn]);
+                return $this->sizing->circuit->broken([$relay->id => FaultKind::StuckOn]);
             }
         }
 
-        return new Faults($at85 === [] ? [$relay->id => FaultKind::StuckOn] : [$at85[0]->id => FaultKind::Chafed]);
+        return $this->sizing->circuit->broken($at85 === [] ? [$relay->id => FaultKind::StuckOn] : [$at85[0]->id => FaultKind::Chafed]);
     }
 
     /** What a clamp meter shows of a fan with the engine standing, A. */

@@ -65,10 +65,10 @@ final class ElementAssembly
             if ($part === null) {
                 continue;
             }
-            $kind = $faults->kind($id);
-            $broken = $kind !== null && $part->canFail($kind, $conditions) ? $part->broken($kind, $byPart[$id]) : $byPart[$id];
+            $fault = $faults->fault($id);
+            $broken = $fault !== null && $fault->canHappen($conditions) ? $fault->elements($byPart[$id]) : $byPart[$id];
             $byPart[$id] = self::worn($part, $broken, $faults->jointOhm($id), $faults->draws($id));
-            $exchanged = $kind === null ? null : $part->exchanged($kind);
+            $exchanged = $fault?->exchanged();
             if ($exchanged !== null) {
                 $byPart = [...$byPart, ...self::exchanged(array_intersect_key($byPart, $this->wires), ...$exchanged)];
             }

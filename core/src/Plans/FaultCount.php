@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace LampThread\Plans;
 
 use LampThread\Circuit\Circuit;
-use LampThread\Circuit\Component\FaultKind;
 use LampThread\Circuit\Component\Faults;
+use LampThread\Circuit\Fault\Fault;
 use LampThread\Diagnosis\Appearance;
 use LampThread\Diagnosis\Situation;
 use LampThread\Diagnosis\Situations;
@@ -43,12 +43,11 @@ final readonly class FaultCount
         $looks = array_map(static fn (OperatingPoint $point): Appearance => Appearance::of($point), $sound);
         $strands = 0;
         $unnoticed = 0;
-        foreach (self::faults($circuit) as [$part, $kind]) {
+        foreach (self::faults($circuit) as [$part, $fault]) {
             $seen = [];
             foreach ($sound as $id => $point) {
-                $isFelt = ($circuit->components[$part] ?? null)?->canFail($kind, $point->conditions) ?? true;
-                $seen[$id] = $isFelt && ! $withoutEffect->includes($part, $kind, $point)
-                    ? Appearance::of($courses->of($point, new Faults([$part => $kind]))->final)
+                $seen[$id] = $fault->canHappen($point->conditions) && ! $withoutEffect->includes($part, $fault, $point)
+                    ? Appearance::of($courses->of($point, new Faults([$part => $fault]))->final)
                     : $looks[$id];
             }
             $runs = static fn (string $id): bool => $seen[$id]->runsAny();
@@ -62,15 +61,14 @@ final readonly class FaultCount
         return new self($strands, $unnoticed);
     }
 
-    /** @return list<array{string, FaultKind}> what fails by itself and stays; of a joint its worst */
+    /** @return list<array{string, Fault}> what fails by itself and stays; of a joint its worst */
     private static function faults(Circuit $circuit): array
     {
         $faults = [];
-        foreach ($circuit->faultKinds() as $part => $kinds) {
-            foreach ($kinds as $kind) {
-                $isWorst = ! $kind->isJoint() || $kind === FaultKind::HighResistance;
-                if ($isWorst && ! $kind->isByHand() && is_infinite($kind->lastsS())) {
-                    $faults[] = [$part, $kind];
+        foreach ($circuit->faults() as $part => $ofPart) {
+            foreach ($ofPart as $fault) {
+                if ($fault->isFullyFailed() && ! $fault->isByHand() && is_infinite($fault->lastsS())) {
+                    $faults[] = [$part, $fault];
                 }
             }
         }

@@ -7,6 +7,7 @@ namespace LampThread\Proof;
 use LampThread\Brief\Brief;
 use LampThread\Brief\Fan;
 use LampThread\Circuit\Component\FaultKind;
+use LampThread\Circuit\Fault\CoolingFault;
 use LampThread\Message\Message;
 use LampThread\Road\HeatsUp;
 use LampThread\Road\StandingHeat;
@@ -31,7 +32,7 @@ final readonly class CoolingFaults
         return [
             $this->hot('thermostat', FaultKind::ThermostatShut, Message::of('effect.thermostat-shut', isFelt: ! $isFeltBehind), $this->heat->heatsUp($fansM3h, 0.0)),
             new FaultOutcome(
-                'thermostat', 'thermostat', '–', Message::of('cooling-part.thermostat'), FaultKind::ThermostatOpen, Harm::Silent, null,
+                'thermostat', 'thermostat', '–', Message::of('cooling-part.thermostat'), new CoolingFault(FaultKind::ThermostatOpen), Harm::Silent, null,
                 [Message::of('effect.thermostat-open')], null, null, 1.0, 0.0, [], null, Notice::Gauge, null, 1,
             ),
             $this->hot('core', FaultKind::CoreBlocked, Message::of('effect.core-blocked'), $this->heat->heatsUp($fansM3h, 1.0, self::BLOCKED_SHARE)),
@@ -42,7 +43,7 @@ final readonly class CoolingFaults
     private function hot(string $part, FaultKind $kind, Message $effect, HeatsUp $heatsUp): FaultOutcome
     {
         return new FaultOutcome(
-            $part, $part, '–', Message::of("cooling-part.{$part}"), $kind,
+            $part, $part, '–', Message::of("cooling-part.{$part}"), new CoolingFault($kind),
             $heatsUp->overS === null ? Harm::LessCooling : Harm::Stranded,
             HeatingEffect::figure($heatsUp),
             [$effect, HeatingEffect::said($heatsUp)],

@@ -57,9 +57,9 @@ enum Excuse: string
     private function holds(FaultOutcome $fault, Sizing $sizing): bool
     {
         return match ($this) {
-            self::Joint => $fault->kind->isJoint(),
+            self::Joint => $fault->fault->isJoint(),
             self::FirstCentimetres => $fault->kind === FaultKind::Chafed && self::isFirstCentimetres($sizing->circuit->part($fault->part)),
-            self::ByHand => $fault->kind->isByHand(),
+            self::ByHand => $fault->fault->isByHand(),
             self::Strap => $fault->kind === FaultKind::StrapOpen,
             self::LimitedByController => $fault->kind === FaultKind::Short && self::isFedByController($fault->part, $sizing),
             self::CoolingSystem => in_array($fault->kind, [FaultKind::ThermostatShut, FaultKind::CoolantLow, FaultKind::CoreBlocked], true),

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace LampThread\Proof;
 
 use LampThread\Circuit\Component\FaultKind;
+use LampThread\Circuit\Fault\Fault;
 use LampThread\Message\Message;
 use LampThread\Proof\Finding\Figure;
 
 /** What one fault does over every state it can happen in. */
 final readonly class FaultOutcome
 {
+    public FaultKind $kind;
+
     /**
      * @param  string  $part  component or wire; its id
      * @param  string  $place  the same over all versions of a job: the id of a part, the two ends of a wire
@@ -32,7 +35,7 @@ final readonly class FaultOutcome
         public string $place,
         public string $mark,
         public Message $name,
-        public FaultKind $kind,
+        public Fault $fault,
         public Harm $harm,
         public ?Figure $figure,
         public array $effects,
@@ -45,11 +48,13 @@ final readonly class FaultOutcome
         public Notice $notice,
         public ?float $boilsS,
         public int $states,
-    ) {}
+    ) {
+        $this->kind = $fault->kind;
+    }
 
     /** Which fault it is, over all versions of a job: a joint is one, however far it has failed. */
     public function key(): string
     {
-        return $this->place.'/'.(! $this->kind->isJoint() ? $this->kind->value : 'joint');
+        return $this->place.'/'.(! $this->fault->isJoint() ? $this->kind->value : 'joint');
     }
 }

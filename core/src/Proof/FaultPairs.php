@@ -20,10 +20,10 @@ final readonly class FaultPairs
 
     public function __construct(private Proof $proof, private Shelf $shelf)
     {
-        $kinds = $proof->sizing->circuit->faultKinds();
+        $possible = $proof->sizing->circuit->faults();
         $this->firsts = array_values(array_filter(
             $proof->faults,
-            static fn (FaultOutcome $fault): bool => $fault->harm === Harm::Silent && $fault->notice === Notice::Nothing && isset($kinds[$fault->part]),
+            static fn (FaultOutcome $fault): bool => $fault->harm === Harm::Silent && $fault->notice === Notice::Nothing && isset($possible[$fault->part]),
         ));
         $this->alone = array_combine(array_map(static fn (FaultOutcome $fault): string => $fault->key(), $proof->faults), $proof->faults);
     }
@@ -33,7 +33,7 @@ final readonly class FaultPairs
     {
         $solver = new Solver($this->proof->sizing->circuit);
         $alone = SingleFaults::of($this->proof->sizing, $this->proof->space, $this->shelf, $solver)->solving;
-        $faults = new Faults([$first->part => $first->kind]);
+        $faults = new Faults([$first->part => $first->fault]);
         // With every fuse open that the first has opened.
         $space = $this->proof->space->broken(static fn (OperatingPoint $point): OperatingPoint => $alone->solved($point, $faults)->final);
         $worse = [];

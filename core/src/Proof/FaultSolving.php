@@ -7,6 +7,7 @@ namespace LampThread\Proof;
 use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\FaultKind;
 use LampThread\Circuit\Component\Faults;
+use LampThread\Circuit\Fault\Fault;
 use LampThread\Operation\OperatingPoint;
 use LampThread\Scenario\Course;
 use LampThread\Scenario\Courses;
@@ -51,26 +52,26 @@ final class FaultSolving
     }
 
     /** Whether a fault is known to change nothing in a state. */
-    public function changesNothing(string $part, FaultKind $kind, OperatingPoint $point): bool
+    public function changesNothing(string $part, Fault $fault, OperatingPoint $point): bool
     {
-        return ! $this->skipsNothing && $this->withoutEffect->includes($part, $kind, $point);
+        return ! $this->skipsNothing && $this->withoutEffect->includes($part, $fault, $point);
     }
 
     /** What comes of a fault in a state. Of a chain, and of wires that end together, one is solved for all. */
-    public function result(string $part, FaultKind $kind, FaultFreeState $sound): Course
+    public function result(string $part, Fault $fault, FaultFreeState $sound): Course
     {
         if ($this->skipsNothing) {
-            return $this->solved($sound->state->point, $sound->state->point->conditions->faults->and($part, $kind), $kind->lastsS());
+            return $this->solved($sound->state->point, $sound->state->point->conditions->faults->and($part, $fault), $fault->lastsS());
         }
         $place = match (true) {
-            $kind->isJoint() => $sound->chains->chain($this->jointsOf($part, $sound->state->point)[0] ?? $part),
-            $kind === FaultKind::Open && ($this->isOneElement[$part] ?? false) => $sound->chains->chain($part),
-            $kind === FaultKind::Chafed => $this->ends[$part],
+            $fault->isJoint() => $sound->chains->chain($this->jointsOf($part, $sound->state->point)[0] ?? $part),
+            $fault->kind === FaultKind::Open && ($this->isOneElement[$part] ?? false) => $sound->chains->chain($part),
+            $fault->kind === FaultKind::Chafed => $this->ends[$part],
             default => $part,
         };
 
-        return $this->ofChains["{$sound->state->alike}:{$kind->value}:{$place}"] ??= $this->solved(
-            $sound->state->point, $sound->state->point->conditions->faults->and($part, $kind), $kind->lastsS(),
+        return $this->ofChains["{$sound->state->alike}:{$fault->kind->value}:{$place}"] ??= $this->solved(
+            $sound->state->point, $sound->state->point->conditions->faults->and($part, $fault), $fault->lastsS(),
         );
     }
 

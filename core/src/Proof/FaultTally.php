@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace LampThread\Proof;
 
-use LampThread\Circuit\Component\FaultKind;
 use LampThread\Circuit\Control\Demand;
+use LampThread\Circuit\Fault\Fault;
 use LampThread\Message\Message;
 use LampThread\Message\Unit;
 use LampThread\Proof\Finding\Figure;
@@ -69,7 +69,7 @@ final class FaultTally
         private readonly string $place,
         private readonly string $mark,
         private readonly Message $name,
-        private readonly FaultKind $kind,
+        private readonly Fault $fault,
         private readonly bool $overrideRuns,
     ) {}
 
@@ -250,7 +250,7 @@ final class FaultTally
             $this->place,
             $this->mark,
             $this->name,
-            $this->kind,
+            $this->fault,
             $this->harm,
             $figure,
             FaultEffects::of(

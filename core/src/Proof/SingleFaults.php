@@ -7,11 +7,11 @@ namespace LampThread\Proof;
 use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\Battery;
 use LampThread\Circuit\Component\FanMotor;
-use LampThread\Circuit\Component\FaultKind;
 use LampThread\Circuit\Component\Key;
 use LampThread\Circuit\Component\Rail;
 use LampThread\Circuit\Control\Demand;
 use LampThread\Circuit\Control\FanDemand;
+use LampThread\Circuit\Fault\Fault;
 use LampThread\Circuit\Wire;
 use LampThread\Operation\OperatingPoint;
 use LampThread\Operation\SeriesChains;
@@ -106,11 +106,11 @@ final class SingleFaults
     public function outcomes(): array
     {
         $outcomes = [];
-        foreach ($this->circuit->faultKinds() as $part => $kinds) {
+        foreach ($this->circuit->faults() as $part => $faults) {
             $joints = [];
-            foreach ($kinds as $kind) {
-                $outcome = $this->outcome($part, $kind);
-                if (! $kind->isJoint()) {
+            foreach ($faults as $fault) {
+                $outcome = $this->outcome($part, $fault);
+                if (! $fault->isJoint()) {
                     $outcomes[] = $outcome;
                 } else {
                     $joints[] = $outcome;
@@ -142,28 +142,26 @@ final class SingleFaults
     }
 
     /** What one fault does over all states. */
-    public function outcome(string $part, FaultKind $kind): FaultOutcome
+    public function outcome(string $part, Fault $fault): FaultOutcome
     {
-        $component = $this->circuit->components[$part] ?? null;
-        $tally = new FaultTally($part, $this->names->place($part), $this->names->mark($part), $this->names->name($part), $kind, $this->overrideRuns);
-        if ($kind === FaultKind::NextFuseUp || $kind === FaultKind::FuseBridged) {
-            (new WrongFuse($this->circuit, $this->limits, $this->solving, $this->names))->tally($part, $kind, $this->sound, $tally);
+        $tally = new FaultTally($part, $this->names->place($part), $this->names->mark($part), $this->names->name($part), $fault, $this->overrideRuns);
+        if ($fault->isOfRating()) {
+            (new WrongFuse($this->circuit, $this->limits, $this->solving, $this->names))->tally($part, $fault, $this->sound, $tally);
 
             return $tally->outcome($this->heat);
         }
         // A drifted sensor tells states apart by their temperature alone.
-        $isDrift = $kind === FaultKind::Drifted || $kind === FaultKind::DriftedHigh;
-        foreach ($isDrift || $this->skipsNothing ? $this->every : $this->sound as $sound) {
+        foreach ($fault->driftK() !== 0.0 || $this->skipsNothing ? $this->every : $this->sound as $sound) {
             $point = $sound->state->point;
-            if ($component?->canFail($kind, $point->conditions) === false) {
+            if (! $fault->canHappen($point->conditions)) {
                 continue;
             }
-            if ($this->solving->changesNothing($part, $kind, $point)) {
+            if ($this->solving->changesNothing($part, $fault, $point)) {
                 $tally->unchanged($sound);
 
                 continue;
             }
-            $this->look($part, $kind, $sound, $tally);
+            $this->look($part, $fault, $sound, $tally);
         }
 
         return $tally->outcome($this->heat);
@@ -183,28 +181,27 @@ final class SingleFaults
         );
     }
 
-    private function look(string $part, FaultKind $kind, FaultFreeState $sound, FaultTally $tally): void
+    private function look(string $part, Fault $fault, FaultFreeState $sound, FaultTally $tally): void
     {
         $before = $sound->state->point;
-        $result = $this->solving->result($part, $kind, $sound);
+        $result = $this->solving->result($part, $fault, $sound);
         $final = $result->final;
         $tally->changed();
-        $damage = $this->damage->done($result->atOnce, $before, $kind->lastsS());
+        $damage = $this->damage->done($result->atOnce, $before, $fault->lastsS());
         if ($damage !== null) {
             $tally->damages($sound, $damage);
         }
-        $this->currents($part, $kind, $result, $sound, $tally);
-        $component = $this->circuit->components[$part] ?? null;
-        $isOfSupply = $component?->isToldByVehicle($kind) === true;
+        $this->currents($part, $fault, $result, $sound, $tally);
+        $isOfSupply = $fault->isToldByVehicle();
         if ($isOfSupply) {
-            $tally->supplyAt($final->voltages->at(Rail::SUPPLY), $kind->lastsS());
+            $tally->supplyAt($final->voltages->at(Rail::SUPPLY), $fault->lastsS());
         }
         $this->air($sound, $final, $tally, $isOfSupply);
         $drainA = $before->currentA(Battery::ID) - $final->currentA(Battery::ID);
         if ($before->conditions->key === Key::Off && $drainA > Harm::DRAIN_A) {
             $tally->drains($sound, $drainA);
         }
-        if ($isOfSupply && is_infinite($kind->lastsS())) {
+        if ($isOfSupply && is_infinite($fault->lastsS())) {
             $tally->isShown();
             if ($before->conditions->engineRpm > 0 && $final->currentA(Battery::ID) < 0 && $drainA > 0) {
                 $tally->discharges($sound, -$final->currentA(Battery::ID));
@@ -216,18 +213,18 @@ final class SingleFaults
         if ($this->sight->isLit($final) !== $this->sight->isLit($before)) {
             $this->sight->isFed($final) === $this->sight->isFed($before) ? $tally->misleads() : $tally->isShown();
         }
-        if ($kind === FaultKind::StrapOpen) {
+        if ($fault->bringsStarterCurrent()) {
             $tally->starterCurrent(max(0.0, ...array_map(static fn (Wire $wire): float => abs($final->currentA($wire->id)), $this->circuit->wires)));
         }
     }
 
-    private function currents(string $part, FaultKind $kind, Course $result, FaultFreeState $sound, FaultTally $tally): void
+    private function currents(string $part, Fault $fault, Course $result, FaultFreeState $sound, FaultTally $tally): void
     {
         $before = $sound->state->point;
         $opens = $result->firstOpened();
         if ($opens !== null) {
             $tally->opens($this->names->mark($opens[0]), $opens[1]);
-        } elseif (is_infinite($kind->lastsS())) {
+        } elseif (is_infinite($fault->lastsS())) {
             $overloaded = $this->limits->overloadedFuse($result->final);
             if ($overloaded !== null && $overloaded !== $this->limits->overloadedFuse($before)) {
                 $tally->opens($this->names->mark($overloaded), INF);
@@ -236,10 +233,10 @@ final class SingleFaults
         if ($result->burnsWithin !== null) {
             $tally->burnsWithin($sound, $this->names->mark($result->burnsWithin[0]), $result->burnsWithin[1], $result->burnsWithin[2]);
         }
-        if (is_finite($kind->lastsS())) {
-            $burns = $this->limits->burnsWithin($kind->lastsS(), $result->final, $before);
+        if (is_finite($fault->lastsS())) {
+            $burns = $this->limits->burnsWithin($fault->lastsS(), $result->final, $before);
             if ($burns !== null) {
-                $tally->burnsWithin($sound, $this->names->mark($burns[0]), $burns[1], $kind->lastsS());
+                $tally->burnsWithin($sound, $this->names->mark($burns[0]), $burns[1], $fault->lastsS());
             }
 
             return;
@@ -248,7 +245,7 @@ final class SingleFaults
         if ($burns !== null) {
             $tally->burns($sound, $this->names->mark($burns[0]), $burns[1]);
         }
-        $jointOhm = $kind->jointOhm();
+        $jointOhm = $fault->jointOhm();
         if ($jointOhm !== null) {
             $tally->heats($sound, $this->solving->jointA($part, $result->atOnce) ** 2 * $jointOhm);
         }

@@ -6,6 +6,7 @@ namespace LampThread\Proof;
 
 use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\FaultKind;
+use LampThread\Circuit\Fault\Fault;
 use LampThread\Scenario\Limits;
 
 /**
@@ -18,9 +19,10 @@ final readonly class WrongFuse
     public function __construct(private Circuit $circuit, private Limits $limits, private FaultSolving $solving, private PartNames $names) {}
 
     /** @param  non-empty-list<FaultFreeState>  $sound */
-    public function tally(string $fuse, FaultKind $kind, array $sound, FaultTally $tally): void
+    public function tally(string $fuse, Fault $fault, array $sound, FaultTally $tally): void
     {
-        if ($kind === FaultKind::NextFuseUp) {
+        // A fuse of whatever rating still opens at some current.
+        if (is_finite($fault->ratedA(0.0))) {
             $burns = $this->limits->burnsBehindNextUp($fuse);
             $burns === null ? $tally->stillProtected() : $tally->unprotected($this->names->mark($burns[0]), $burns[1]);
 
@@ -32,10 +34,12 @@ final readonly class WrongFuse
         }
         $before = $hardest->state->point;
         foreach ($this->circuit->wires as $wire) {
-            if ($wire->isBeforeFuse() || $this->circuit->wireGroups[$wire->group]->protectedBy !== $fuse || $this->solving->changesNothing($wire->id, FaultKind::Chafed, $before)) {
+            $chafed = $wire->fault(FaultKind::Chafed);
+            $isBehind = ! $wire->isBeforeFuse() && $this->circuit->wireGroups[$wire->group]->protectedBy === $fuse;
+            if ($chafed === null || ! $isBehind || $this->solving->changesNothing($wire->id, $chafed, $before)) {
                 continue;
             }
-            $final = $this->solving->solved($before, $before->conditions->faults->and($fuse, $kind)->and($wire->id, FaultKind::Chafed))->final;
+            $final = $this->solving->solved($before, $before->conditions->faults->and($fuse, $fault)->and($wire->id, $chafed))->final;
             $burns = $this->limits->burns($final, $before);
             if ($burns !== null) {
                 $tally->unprotected($this->names->mark($burns[0]), $burns[1]);

@@ -12,12 +12,13 @@ use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\Battery;
 use LampThread\Circuit\Component\Component;
 use LampThread\Circuit\Component\FanMotor;
-use LampThread\Circuit\Component\FaultKind;
 use LampThread\Circuit\Component\Faults;
 use LampThread\Circuit\Component\Key;
 use LampThread\Circuit\Component\OperatingConditions;
 use LampThread\Circuit\Component\Rail;
 use LampThread\Circuit\Component\TemperatureSensing;
+use LampThread\Circuit\Fault\StuckOff;
+use LampThread\Circuit\Fault\StuckOn;
 use LampThread\Operation\Solver;
 
 /**
@@ -121,7 +122,7 @@ final class FanResponse
                 continue;
             }
             if (! $sensor->isProportional()) {
-                $held[$sensor->id] = $hot[$at] ? FaultKind::StuckOn : FaultKind::StuckOff;
+                $held[$sensor->id] = $hot[$at] ? new StuckOn : new StuckOff;
             } elseif ($hot[$at]) {
                 $memory[$sensor->id] = 1;
                 $localC[$sensor->id] = $dutyC[$at];

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace LampThread\Scenario;
 
-use LampThread\Circuit\Component\FaultKind;
 use LampThread\Circuit\Component\Faults;
+use LampThread\Circuit\Fault\Open;
 use LampThread\Operation\OperatingPoint;
 use LampThread\Operation\Solver;
 
@@ -34,7 +34,7 @@ final readonly class Courses
             $opened[$fuse] = $withinS;
             $burns = $this->limits->burnsWithin($seconds, $final, $before);
             $burnsWithin ??= $burns === null ? null : [...$burns, $withinS];
-            $faults = $faults->and($fuse, FaultKind::Open);
+            $faults = $faults->and($fuse, new Open);
             $final = $this->solver->breakIn($final, $before->conditions->withFaults($faults));
         }
 

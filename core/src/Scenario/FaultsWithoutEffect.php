@@ -6,9 +6,10 @@ namespace LampThread\Scenario;
 
 use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\Component;
-use LampThread\Circuit\Component\FaultKind;
 use LampThread\Circuit\Component\StatefulComponent;
 use LampThread\Circuit\Component\TemperatureSensing;
+use LampThread\Circuit\Fault\Fault;
+use LampThread\Circuit\Fault\IdleWhere;
 use LampThread\Network\Element\Element;
 use LampThread\Operation\OperatingPoint;
 
@@ -35,27 +36,27 @@ final readonly class FaultsWithoutEffect
         $this->isProportional = array_map(static fn (TemperatureSensing $sensor): bool => $sensor->isProportional(), $circuit->sensors());
     }
 
-    public function includes(string $part, FaultKind $kind, OperatingPoint $point): bool
+    public function includes(string $part, Fault $fault, OperatingPoint $point): bool
     {
         $component = $this->stateful[$part] ?? null;
         $position = $point->position($part);
 
-        return match ($kind) {
-            FaultKind::Open => $this->carriesNothing($part, $point, static fn (): bool => true),
-            FaultKind::SlightJoint, FaultKind::PartialJoint, FaultKind::HighResistance => $this->carriesNothing(
+        return match ($fault->idleWhere()) {
+            IdleWhere::NothingFlows => $this->carriesNothing($part, $point, static fn (): bool => true),
+            IdleWhere::NothingFlowsInJoint => $this->carriesNothing(
                 $part, $point, fn (Element $element): bool => $this->circuit->part($part)?->isInJoint($element->name()) === true,
             ),
-            FaultKind::CoilOpen => abs($point->currentA("{$part}-coil")) < self::NO_CURRENT_A,
-            FaultKind::Chafed => $this->isAtEarth($part, $point),
-            FaultKind::Short => $this->hasNothingAcross($part, $point),
-            FaultKind::StuckOff, FaultKind::Jammed, FaultKind::LeadsExchanged => $position === 0,
-            FaultKind::StuckOn => $position === $component?->actuatedPosition(),
+            IdleWhere::NothingFlowsInCoil => abs($point->currentA("{$part}-coil")) < self::NO_CURRENT_A,
+            IdleWhere::AtEarth => $this->isAtEarth($part, $point),
+            IdleWhere::NothingAcross => $this->hasNothingAcross($part, $point),
+            IdleWhere::AtRest => $position === 0,
+            IdleWhere::Actuated => $position === $component?->actuatedPosition(),
             // What goes with the temperature stands elsewhere at each reading, which only solving tells.
-            FaultKind::Drifted, FaultKind::DriftedHigh => $component !== null && ! ($this->isProportional[$part] ?? false)
+            IdleWhere::ReadsTheSame => $component !== null && ! ($this->isProportional[$part] ?? false)
                 && $component->initialPosition($point->conditions) === $component->initialPosition(
-                    $point->conditions->withFaults($point->conditions->faults->and($part, $kind)),
+                    $point->conditions->withFaults($point->conditions->faults->and($part, $fault)),
                 ),
-            default => false,
+            IdleWhere::Nowhere => false,
         };
     }
 

@@ -6,7 +6,6 @@ namespace LampThread\Scenario;
 
 use LampThread\Brief\Brief;
 use LampThread\Circuit\Circuit;
-use LampThread\Circuit\Component\FaultKind;
 use LampThread\Circuit\Component\Protective;
 use LampThread\Operation\OperatingPoint;
 use LampThread\Parts\FuseGates;
@@ -192,10 +191,6 @@ final readonly class Limits
     {
         $ratedA = $this->fuses[$id][0];
 
-        return match ($point->conditions->faults->kind($id)) {
-            FaultKind::NextFuseUp => FusePart::nextUpA($ratedA),
-            FaultKind::FuseBridged => INF,
-            default => $ratedA,
-        };
+        return $point->conditions->faults->fault($id)?->ratedA($ratedA) ?? $ratedA;
     }
 }

@@ -55,8 +55,9 @@ final readonly class OperatingEnvelope
         $held = [];
         foreach ($circuit->each(StatefulComponent::class) as $component) {
             $hasWorked = array_filter($points, static fn (OperatingPoint $point): bool => $point->position($component->id) === $component->actuatedPosition());
-            if ($hasWorked === [] && in_array(FaultKind::StuckOn, $component->faultKinds(), true)) {
-                $held[$component->id] = FaultKind::StuckOn;
+            $stuck = $component->fault(FaultKind::StuckOn);
+            if ($hasWorked === [] && $stuck !== null) {
+                $held[$component->id] = $stuck;
             }
         }
 

@@ -24,6 +24,7 @@ use LampThread\Circuit\Component\OperatingConditions;
 use LampThread\Circuit\Component\PressureSwitch;
 use LampThread\Circuit\Component\Stepless;
 use LampThread\Circuit\Component\TemperatureSwitch;
+use LampThread\Circuit\Fault\Open;
 use LampThread\Message\Message;
 use LampThread\Network\NodeVoltages;
 use LampThread\Operation\Solver;
@@ -200,7 +201,7 @@ final class DecidersTest extends TestCase
         $out = new OperatingConditions(Key::Off, elapsedS: 0.0);
 
         self::assertSame(1, (new Solver($circuit))->settle($out)->position(DelayRelay::ID));
-        self::assertSame(0, (new Solver($circuit))->settle($out->withFaults(new Faults([$cut->id => FaultKind::Open])))->position(DelayRelay::ID));
+        self::assertSame(0, (new Solver($circuit))->settle($out->withFaults(new Faults([$cut->id => new Open])))->position(DelayRelay::ID));
     }
 
     #[TestWith([2000.0, 1999.0, 'run', true])]
@@ -229,7 +230,7 @@ final class DecidersTest extends TestCase
         $cut = $circuit->wiresAt("{$id}:{$terminal}")[0];
 
         self::assertSame(LockoutSwitch::OPENED, (new Solver($circuit))->settle($locked)->position($id));
-        self::assertSame(0, (new Solver($circuit))->settle($locked->withFaults(new Faults([$cut->id => FaultKind::Open])))->position($id));
+        self::assertSame(0, (new Solver($circuit))->settle($locked->withFaults(new Faults([$cut->id => new Open])))->position($id));
     }
 
     /** @return array{Circuit, string} of a job with that lockout, and the id of its switch */
@@ -255,9 +256,9 @@ final class DecidersTest extends TestCase
             ->settle((new OperatingConditions(Key::Run, 850, $coolantC))->withFaults($faults))->position('fan-1') === FanMotor::TURNING;
 
         self::assertTrue($runs(110, new Faults([])));
-        self::assertFalse($runs(110, new Faults([$wire => FaultKind::Open])));
+        self::assertFalse($runs(110, $circuit->broken([$wire => FaultKind::Open])));
         self::assertFalse($runs(20, new Faults([])));
-        self::assertTrue($runs(20, new Faults([$wire => FaultKind::Chafed])));
+        self::assertTrue($runs(20, $circuit->broken([$wire => FaultKind::Chafed])));
     }
 
     /** @param  array{string, string}  $output */

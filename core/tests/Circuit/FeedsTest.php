@@ -6,7 +6,6 @@ namespace LampThread\Tests\Circuit;
 
 use LampThread\Circuit\Component\FanMotor;
 use LampThread\Circuit\Component\FaultKind;
-use LampThread\Circuit\Component\Faults;
 use LampThread\Circuit\Component\Key;
 use LampThread\Circuit\Component\OperatingConditions;
 use LampThread\Operation\Solver;
@@ -29,10 +28,11 @@ final class FeedsTest extends TestCase
     #[TestWith([['/control/coilFeed' => 'starter-terminal'], 'starter-terminal'])]
     public function test_a_feed_is_lost_with_the_place_it_is_taken_from(array $changes, string $part): void
     {
-        $solver = new Solver(Orchard::sizing($changes)->circuit);
+        $circuit = Orchard::sizing($changes)->circuit;
+        $solver = new Solver($circuit);
         $hot = new OperatingConditions(Key::Run, 0, self::HOT);
         self::assertSame(FanMotor::TURNING, $solver->settle($hot)->position('fan-1'));
-        self::assertNotSame(FanMotor::TURNING, $solver->settle($hot->withFaults(new Faults([$part => FaultKind::Open])))->position('fan-1'));
+        self::assertNotSame(FanMotor::TURNING, $solver->settle($hot->withFaults($circuit->broken([$part => FaultKind::Open])))->position('fan-1'));
     }
 
     public function test_the_body_lifts_the_earth_by_what_the_fan_draws_through_it(): void
@@ -108,7 +108,7 @@ final class FeedsTest extends TestCase
         self::assertSame([FanMotor::TURNING, FanMotor::TURNING], [$point->position('fan-1'), $point->position('fan-2')]);
         $oneRelay = $circuit->components['fan-2-air-conditioning-relay']->id;
         $half = (new Solver($circuit))->settle(
-            (new OperatingConditions(Key::Run, 850, 20, ['air-conditioning' => 'on']))->withFaults(new Faults([$oneRelay => FaultKind::StuckOff])),
+            (new OperatingConditions(Key::Run, 850, 20, ['air-conditioning' => 'on']))->withFaults($circuit->broken([$oneRelay => FaultKind::StuckOff])),
         );
         self::assertSame(FanMotor::TURNING, $half->position('fan-2'));
     }

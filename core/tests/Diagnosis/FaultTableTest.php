@@ -6,6 +6,9 @@ namespace LampThread\Tests\Diagnosis;
 
 use LampThread\Circuit\Component\FaultKind;
 use LampThread\Circuit\Component\Rail;
+use LampThread\Circuit\Fault\Drifted;
+use LampThread\Circuit\Fault\Open;
+use LampThread\Circuit\Fault\StuckOff;
 use LampThread\Diagnosis\Cause;
 use LampThread\Diagnosis\CoolingCauses;
 use LampThread\Diagnosis\FailureRates;
@@ -167,12 +170,12 @@ final class FaultTableTest extends TestCase
     public function test_a_sensor_made_to_act_at_its_plug_acts_whatever_it_has(): void
     {
         $situation = new Situation('acted', Tables::of('orchard-sprayer')->situations['hot-1']->conditions, [], 1.0, ['stage-1-switch' => true, 'other' => false]);
-        self::assertSame(FaultKind::StuckOn, $situation->felt(['stage-1-switch' => FaultKind::StuckOff])->kind('stage-1-switch'));
-        self::assertNull($situation->felt(['stage-1-switch' => FaultKind::Drifted])->kind('stage-1-switch'), 'however far it has drifted');
-        self::assertSame(FaultKind::StuckOff, $situation->felt(['other' => FaultKind::StuckOff])->kind('other'), 'a controller is not joined past');
-        self::assertSame(FaultKind::Open, $situation->felt(['fan-1' => FaultKind::Open])->kind('fan-1'));
-        $opened = (new Cause(1.0, ['W3' => FaultKind::Chafed]))->withOpened(['fan-1-fuse'])->feltIn($situation);
-        self::assertSame(FaultKind::Open, $opened->kind('fan-1-fuse'), 'it comes with its fuse blown');
+        self::assertSame(FaultKind::StuckOn, $situation->felt(['stage-1-switch' => new StuckOff])->fault('stage-1-switch')?->kind);
+        self::assertNull($situation->felt(['stage-1-switch' => Drifted::low()])->fault('stage-1-switch'), 'however far it has drifted');
+        self::assertSame(FaultKind::StuckOff, $situation->felt(['other' => new StuckOff])->fault('other')?->kind, 'a controller is not joined past');
+        self::assertSame(FaultKind::Open, $situation->felt(['fan-1' => new Open])->fault('fan-1')?->kind);
+        $opened = (new Cause(1.0, ['W3' => new StuckOff]))->withOpened(['fan-1-fuse'])->feltIn($situation);
+        self::assertSame(FaultKind::Open, $opened->fault('fan-1-fuse')?->kind, 'it comes with its fuse blown');
     }
 
     public function test_situations_are_those_of_the_plan_and_those_a_driver_tells_of(): void

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Tests\Diagnosis;
 
-use LampThread\Circuit\Component\FaultKind;
+use LampThread\Circuit\Fault\Open;
 use LampThread\Diagnosis\Cause;
 use LampThread\Diagnosis\FaultTable;
 use LampThread\Diagnosis\LampReading;
@@ -54,7 +54,7 @@ final class PlannerTest extends TestCase
         $causes = [];
         for ($at = 0; $at < self::CAUSES; $at++) {
             $weights[] = (float) $random->getInt(1, 8);
-            $causes[] = new Cause($weights[$at], ["part-{$at}" => FaultKind::Open]);
+            $causes[] = new Cause($weights[$at], ["part-{$at}" => new Open]);
         }
         [$tests, $outcomes, $minutes, $columns] = [[], [], [], []];
         for ($number = 0; $number < self::TESTS; $number++) {

@@ -77,8 +77,8 @@ final class Tables
     private static function named(Cause $cause): string
     {
         $each = [];
-        foreach ($cause->faults as $part => $kind) {
-            $each[] = "{$part}={$kind->value}";
+        foreach ($cause->faults as $part => $fault) {
+            $each[] = "{$part}={$fault->kind->value}";
         }
 
         return $cause->cooling ?? implode('+', $each);

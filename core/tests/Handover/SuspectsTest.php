@@ -90,7 +90,7 @@ final class SuspectsTest extends TestCase
             $part = $plan->circuit->part($id);
             foreach ($elements as $element) {
                 $ampere = $sound->currentA($element->name());
-                if ($part === null || ! $part->isInJoint($element->name()) || abs($ampere) < 1.0 || ! in_array(FaultKind::SlightJoint, $part->faultKinds(), true)) {
+                if ($part === null || ! $part->isInJoint($element->name()) || abs($ampere) < 1.0 || $part->fault(FaultKind::SlightJoint) === null) {
                     continue;
                 }
                 $worse = (new Solver($plan->circuit))->settle($sound->conditions->withFaults(new Faults(jointOhms: [$id => 0.01])));
@@ -111,7 +111,7 @@ final class SuspectsTest extends TestCase
     {
         $jobs = Workshop::jobs();
         $plan = Workshop::plan($jobs[$this->random->getInt(0, count($jobs) - 1)]);
-        $places = array_keys(array_filter($plan->circuit->faultKinds(), static fn (array $kinds): bool => in_array(FaultKind::SlightJoint, $kinds, true)));
+        $places = array_keys(array_filter($plan->circuit->faults(), static fn (array $faults): bool => in_array(FaultKind::SlightJoint, array_column($faults, 'kind'), true)));
         $place = $places[$this->random->getInt(0, count($places) - 1)];
         $draws = [];
         foreach ($plan->circuit->each(FanMotor::class) as $motor) {

@@ -6,7 +6,6 @@ namespace LampThread\Tests\Operation;
 
 use LampThread\Circuit\Component\FanMotor;
 use LampThread\Circuit\Component\FaultKind;
-use LampThread\Circuit\Component\Faults;
 use LampThread\Circuit\Component\Key;
 use LampThread\Circuit\Component\OperatingConditions;
 use LampThread\Circuit\Component\Relay;
@@ -71,7 +70,7 @@ final class FaultsTest extends TestCase
         $conditions = new OperatingConditions(Key::Run, 850, 110);
         $solver = new Solver($sizing->circuit);
         $sound = $solver->settle($conditions);
-        $turned = $solver->settle($conditions->withFaults(new Faults(['fan-1-relay' => FaultKind::DiodeTurned])));
+        $turned = $solver->settle($conditions->withFaults($sizing->circuit->broken(['fan-1-relay' => FaultKind::DiodeTurned])));
 
         self::assertLessThan(0.5, abs($sound->currentA('coil-fuse')));
         self::assertGreaterThan(20.0, abs($turned->currentA('coil-fuse')));
@@ -84,8 +83,9 @@ final class FaultsTest extends TestCase
         $turned = $this->broken(['battery' => 'poles-exchanged'], 110);
 
         self::assertEqualsWithDelta($running->voltages->at('battery:+'), $turned->voltages->at('battery:+'), 1e-9);
-        $standing = (new Solver(Orchard::sizing()->circuit))->settle(
-            (new OperatingConditions(Key::Run, 0, 20))->withFaults(new Faults(['battery' => FaultKind::PolesExchanged])),
+        $circuit = Orchard::sizing()->circuit;
+        $standing = (new Solver($circuit))->settle(
+            (new OperatingConditions(Key::Run, 0, 20))->withFaults($circuit->broken(['battery' => FaultKind::PolesExchanged])),
         );
         self::assertLessThan(-12.0, $standing->voltages->at('battery:+'));
     }
@@ -98,7 +98,7 @@ final class FaultsTest extends TestCase
         $solver = new Solver($sizing->circuit);
         $low = new OperatingConditions(Key::Run, 850, 20, ['override' => 'low']);
         $sound = $solver->settle($low);
-        $exchanged = $solver->settle($low->withFaults(new Faults(['override' => FaultKind::LowAndHighExchanged])));
+        $exchanged = $solver->settle($low->withFaults($sizing->circuit->broken(['override' => FaultKind::LowAndHighExchanged])));
 
         self::assertSame([FanMotor::TURNING, FanMotor::AT_REST], [$sound->position('fan-1'), $sound->position('fan-2')]);
         self::assertSame([FanMotor::AT_REST, FanMotor::TURNING], [$exchanged->position('fan-1'), $exchanged->position('fan-2')]);
@@ -134,10 +134,10 @@ final class FaultsTest extends TestCase
     public function test_each_part_and_wire_can_be_broken_and_nothing_else(): void
     {
         $circuit = Orchard::sizing()->circuit;
-        $possible = $circuit->faultKinds();
+        $possible = $circuit->faults();
 
         self::assertArrayHasKey('W1', $possible);
-        self::assertContains(FaultKind::Jammed, $possible['fan-1']);
+        self::assertContains(FaultKind::Jammed, array_column($possible['fan-1'], 'kind'));
         self::assertArrayNotHasKey('vehicle', $possible);
         try {
             FaultsReader::read(['moon' => 'open', 'fan-1-fuse' => 'jammed', 'W1' => ['open']], $circuit);
@@ -181,7 +181,7 @@ final class FaultsTest extends TestCase
         $partly = new OperatingConditions(Key::Run, 850, 94);
         $solver = new Solver($circuit);
         $sound = $solver->settle($partly);
-        $chafed = $solver->settle($partly->withFaults(new Faults([$minus->id => FaultKind::Chafed])));
+        $chafed = $solver->settle($partly->withFaults($circuit->broken([$minus->id => FaultKind::Chafed])));
 
         self::assertGreaterThan($sound->currentA('fan-1') + 1, $chafed->currentA('fan-1'));
         self::assertLessThan(1.0, abs($chafed->currentA($earth->id)));

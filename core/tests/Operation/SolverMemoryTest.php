@@ -6,10 +6,14 @@ namespace LampThread\Tests\Operation;
 
 use Eris\Generators;
 use Eris\TestTrait;
-use LampThread\Circuit\Component\FaultKind;
 use LampThread\Circuit\Component\Faults;
 use LampThread\Circuit\Component\Key;
 use LampThread\Circuit\Component\OperatingConditions;
+use LampThread\Circuit\Fault\Drifted;
+use LampThread\Circuit\Fault\Fault;
+use LampThread\Circuit\Fault\Jammed;
+use LampThread\Circuit\Fault\Open;
+use LampThread\Circuit\Fault\StuckOff;
 use LampThread\Network\NodeVoltages;
 use LampThread\Operation\ElementAssembly;
 use LampThread\Operation\OperatingPoint;
@@ -43,12 +47,12 @@ final class SolverMemoryTest extends TestCase
             Generators::choose(0, 10_000),
         )->then(static function (int $which, Key $key, int $coolantC, string $override, float $rpm, int $pick) use ($circuits, $solvers): void {
             $circuit = $circuits[$which];
-            $possible = $circuit->faultKinds();
+            $possible = $circuit->faults();
             $part = array_keys($possible)[$pick % count($possible)];
-            $kind = $possible[$part][$pick % count($possible[$part])];
+            $fault = $possible[$part][$pick % count($possible[$part])];
             $setting = new OperatingConditions($key, $key === Key::Run ? $rpm : 0.0, (float) $coolantC, ['override' => $override]);
-            foreach ([$setting, $setting->withFaults(new Faults([$part => $kind]))] as $asked) {
-                self::alike((new Solver($circuit))->settle($asked), $solvers[$which]->settle($asked), "{$part} {$kind->value}");
+            foreach ([$setting, $setting->withFaults(new Faults([$part => $fault]))] as $asked) {
+                self::alike((new Solver($circuit))->settle($asked), $solvers[$which]->settle($asked), "{$part} {$fault->kind->value}");
             }
         });
     }
@@ -60,10 +64,10 @@ final class SolverMemoryTest extends TestCase
         $solver = new Solver($circuit);
         foreach ([20.0, 110.0] as $coolantC) {
             $sound = $solver->settle(new OperatingConditions(Key::Run, 850, $coolantC));
-            foreach ($circuit->faultKinds() as $part => $kinds) {
-                foreach ($kinds as $kind) {
-                    $broken = new OperatingConditions(Key::Run, 850, $coolantC, memory: $sound->positions, faults: new Faults([$part => $kind]));
-                    self::alike((new Solver($circuit))->settle($broken), $solver->breakIn($sound, $broken), "{$part} {$kind->value}");
+            foreach ($circuit->faults() as $part => $faults) {
+                foreach ($faults as $fault) {
+                    $broken = new OperatingConditions(Key::Run, 850, $coolantC, memory: $sound->positions, faults: new Faults([$part => $fault]));
+                    self::alike((new Solver($circuit))->settle($broken), $solver->breakIn($sound, $broken), "{$part} {$fault->kind->value}");
                 }
             }
         }
@@ -81,7 +85,7 @@ final class SolverMemoryTest extends TestCase
         self::assertNotSame($key($idle), $key(new OperatingConditions(Key::Off)));
         self::assertNotSame($key($idle), $key($idle, ['fan-1-relay' => 1]));
         self::assertNotSame($key($idle), $key(new OperatingConditions(Key::Run, 850, 20, ['override' => 'on'])));
-        self::assertNotSame($key($idle), $key($idle->withFaults(new Faults(['W3' => FaultKind::Open]))));
+        self::assertNotSame($key($idle), $key($idle->withFaults(new Faults(['W3' => new Open]))));
         self::assertSame($key($idle), $key($idle), 'asked again');
     }
 
@@ -124,15 +128,15 @@ final class SolverMemoryTest extends TestCase
         self::assertFalse($assembly->movesWithoutEffect('fan-1', 1, 0, $setting, $live));
     }
 
-    /** @return iterable<string, array{array<string, FaultKind>, string}> */
+    /** @return iterable<string, array{array<string, Fault>, string}> */
     public static function keys(): iterable
     {
         yield 'nothing' => [[], ''];
-        yield 'one' => [['W1' => FaultKind::Open], 'W1=open&'];
-        yield 'two' => [['W1' => FaultKind::Open, 'fan-1' => FaultKind::Jammed], 'W1=open&fan-1=jammed&'];
+        yield 'one' => [['W1' => new Open], 'W1=open&'];
+        yield 'two' => [['W1' => new Open, 'fan-1' => new Jammed], 'W1=open&fan-1=jammed&'];
     }
 
-    /** @param  array<string, FaultKind>  $faults */
+    /** @param  array<string, Fault>  $faults */
     #[DataProvider('keys')]
     public function test_faults_have_a_word_of_their_own(array $faults, string $key): void
     {
@@ -140,12 +144,12 @@ final class SolverMemoryTest extends TestCase
         self::assertSame($key, $one->key);
         self::assertSame($faults === [], $one->isNone());
         self::assertSame(array_keys($faults), $one->parts());
-        self::assertSame($key.'W9=chafed&', $one->and('W9', FaultKind::Chafed)->key);
+        self::assertSame($key.'W9=stuck-off&', $one->and('W9', new StuckOff)->key);
     }
 
     public function test_a_drifted_sensor_feels_less(): void
     {
-        $setting = (new OperatingConditions(Key::Run, 850, 95))->withFaults(new Faults(['stage-1-switch' => FaultKind::Drifted]));
+        $setting = (new OperatingConditions(Key::Run, 850, 95))->withFaults(new Faults(['stage-1-switch' => Drifted::low()]));
 
         self::assertSame(85.0, $setting->readsC('stage-1-switch'));
         self::assertSame(95.0, $setting->readsC('another'));
@@ -161,11 +165,11 @@ final class SolverMemoryTest extends TestCase
         $module = array_key_first($circuit->sensors());
         $solver = new Solver($circuit);
         $sound = new OperatingConditions(Key::Run, 850, 93);
-        foreach ([FaultKind::Drifted, FaultKind::DriftedHigh] as $kind) {
-            $drifted = $sound->withFaults(new Faults([$module => $kind]));
+        foreach ([Drifted::low(), Drifted::high()] as $fault) {
+            $drifted = $sound->withFaults(new Faults([$module => $fault]));
             $before = $solver->settle($sound);
             $after = $solver->settle($drifted);
-            self::alike((new Solver($circuit))->settle($drifted), $after, $kind->value);
+            self::alike((new Solver($circuit))->settle($drifted), $after, $fault->kind->value);
             self::assertNotEqualsWithDelta($before->currentA("{$module}-probe"), $after->currentA("{$module}-probe"), 1e-6);
         }
     }

@@ -88,8 +88,8 @@ final class PlanSpaceTest extends TestCase
     {
         foreach (['orchard-sprayer', 'kestrel-single-seater', 'dunmore-fire-tender'] as $job) {
             $sizing = Workshop::sizing($job);
-            $isCounted = static fn (FaultOutcome $fault): bool => $fault->harm === Harm::Stranded && $fault->overrideSaves !== true && ! $fault->kind->isByHand()
-                && isset($sizing->circuit->faultKinds()[$fault->part]) && is_infinite($fault->kind->lastsS());
+            $isCounted = static fn (FaultOutcome $fault): bool => $fault->harm === Harm::Stranded && $fault->overrideSaves !== true && ! $fault->fault->isByHand()
+                && isset($sizing->circuit->faults()[$fault->part]) && is_infinite($fault->fault->lastsS());
             $proven = array_filter(Proof::of($sizing, Orchard::shelf())->faults, $isCounted);
             self::assertEqualsWithDelta(count($proven), FaultCount::of($sizing, Orchard::shelf())->strands, 4, $job);
         }

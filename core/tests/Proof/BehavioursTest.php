@@ -8,7 +8,6 @@ use LampThread\Brief\Stretch;
 use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Colour;
 use LampThread\Circuit\Component\FaultKind;
-use LampThread\Circuit\Component\Faults;
 use LampThread\Circuit\Component\FixedResistor;
 use LampThread\Circuit\Component\Key;
 use LampThread\Circuit\Component\OperatingConditions;
@@ -81,7 +80,7 @@ final class BehavioursTest extends TestCase
         if ($faults !== []) {
             self::assertTrue(self::holds($rule, $sizing, $sizing->circuit, $setting), 'sound');
         }
-        $fails = self::holds($rule, $sizing, $sizing->circuit, $setting->withFaults(new Faults($faults)));
+        $fails = self::holds($rule, $sizing, $sizing->circuit, $setting->withFaults($sizing->circuit->broken($faults)));
 
         self::assertIsString($fails);
         self::assertStringContainsString($at, $fails);

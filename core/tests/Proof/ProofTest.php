@@ -111,7 +111,7 @@ final class ProofTest extends TestCase
         while (count($points) < self::SAMPLED) {
             $state = $proof->space->states[$random->getInt(0, count($proof->space->states) - 1)];
             $fault = $proof->faults[$random->getInt(0, count($proof->faults) - 1)];
-            $point = $solver->breakIn($state->point, $state->point->conditions->withFaults(new Faults([$fault->part => $fault->kind])));
+            $point = $solver->breakIn($state->point, $state->point->conditions->withFaults(new Faults([$fault->part => $fault->fault])));
             if ($point->isSettled()) {
                 $points["seed {$seed}, {$state->number}, {$fault->part} {$fault->kind->value}"] = $point;
             }
@@ -128,14 +128,14 @@ final class ProofTest extends TestCase
         $changeless = new \LampThread\Scenario\FaultsWithoutEffect($circuit);
         $looked = 0;
         foreach ($proof->space->distinct() as $state) {
-            foreach ($circuit->faultKinds() as $part => $kinds) {
-                foreach ($kinds as $kind) {
-                    if (! $changeless->includes($part, $kind, $state->point)) {
+            foreach ($circuit->faults() as $part => $faults) {
+                foreach ($faults as $fault) {
+                    if (! $changeless->includes($part, $fault, $state->point)) {
                         continue;
                     }
-                    $after = $solver->breakIn($state->point, $state->point->conditions->withFaults(new Faults([$part => $kind])));
+                    $after = $solver->breakIn($state->point, $state->point->conditions->withFaults(new Faults([$part => $fault])));
                     foreach ($circuit->each(FanMotor::class) as $motor) {
-                        self::assertEqualsWithDelta($state->point->currentA($motor->id), $after->currentA($motor->id), 1e-3, "{$part} {$kind->value}");
+                        self::assertEqualsWithDelta($state->point->currentA($motor->id), $after->currentA($motor->id), 1e-3, "{$part} {$fault->kind->value}");
                     }
                     $looked++;
                 }

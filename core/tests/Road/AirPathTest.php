@@ -7,7 +7,6 @@ namespace LampThread\Tests\Road;
 use LampThread\Brief\Brief;
 use LampThread\Circuit\Component\FanMotor;
 use LampThread\Circuit\Component\FaultKind;
-use LampThread\Circuit\Component\Faults;
 use LampThread\Circuit\Component\Key;
 use LampThread\Circuit\Component\OperatingConditions;
 use LampThread\Operation\OperatingPoint;
@@ -59,7 +58,8 @@ final class AirPathTest extends TestCase
     /** What a fault does to a fan is what the same mistake told of it does: the proof and the road take one figure. */
     public function test_leads_exchanged_by_a_fault_move_what_leads_told_exchanged_do(): void
     {
-        $solver = new Solver(Orchard::sizing()->circuit);
+        $circuit = Orchard::sizing()->circuit;
+        $solver = new Solver($circuit);
         $hot = new OperatingConditions(Key::Run, 850, 110);
         $share = static function (OperatingPoint $point): float {
             $motor = $point->circuit->each(FanMotor::class)[0];
@@ -67,7 +67,7 @@ final class AirPathTest extends TestCase
             return $motor->flowShare($point->position($motor->id), $point->voltages, $point->conditions->faults);
         };
         $right = $solver->settle($hot);
-        $wrong = $solver->settle($hot->withFaults(new Faults(['fan-1' => FaultKind::LeadsExchanged])));
+        $wrong = $solver->settle($hot->withFaults($circuit->broken(['fan-1' => FaultKind::LeadsExchanged])));
 
         self::assertEqualsWithDelta(-Orchard::brief(['/fans/0/polarityReversed' => true])->fans[0]->airShare(), $share($wrong) / $share($right), 1e-6);
     }

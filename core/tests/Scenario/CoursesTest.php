@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace LampThread\Tests\Scenario;
 
 use LampThread\Circuit\Component\FaultKind;
-use LampThread\Circuit\Component\Faults;
 use LampThread\Circuit\Component\Key;
 use LampThread\Circuit\Component\OperatingConditions;
 use LampThread\Operation\Solver;
@@ -25,7 +24,7 @@ final class CoursesTest extends TestCase
     public function test_where_feeds_are_joined_one_fuse_opens_after_the_other(): void
     {
         [$courses, $limits, $before] = self::hot(['air-conditioning' => 'on']);
-        $course = $courses->of($before, new Faults(['fan-1' => FaultKind::Short]));
+        $course = $courses->of($before, $before->circuit->broken(['fan-1' => FaultKind::Short]));
 
         self::assertSame(['fan-1-fuse', 'fan-1-air-conditioning-fuse'], array_keys($course->opened));
         [$firstS, $secondS] = array_values($course->opened);
@@ -41,7 +40,7 @@ final class CoursesTest extends TestCase
     public function test_a_fault_that_is_over_sooner_opens_nothing(): void
     {
         [$courses, , $before] = self::hot(['air-conditioning' => 'on']);
-        $faults = new Faults(['fan-1' => FaultKind::Short]);
+        $faults = $before->circuit->broken(['fan-1' => FaultKind::Short]);
         [$firstS, $secondS] = array_values($courses->of($before, $faults)->opened);
 
         self::assertSame([], $courses->of($before, $faults, 0.99 * $firstS)->opened);
@@ -54,7 +53,7 @@ final class CoursesTest extends TestCase
     public function test_what_burns_before_a_fuse_opens_is_told_with_the_time(): void
     {
         [$courses, , $before] = self::hot([]);
-        $course = $courses->of($before, new Faults(['fan-1' => FaultKind::Jammed]));
+        $course = $courses->of($before, $before->circuit->broken(['fan-1' => FaultKind::Jammed]));
 
         self::assertSame('fan-1', $course->burnsWithin[0] ?? null);
         self::assertSame($course->firstOpened()[1] ?? null, $course->burnsWithin[2] ?? null);
@@ -63,7 +62,7 @@ final class CoursesTest extends TestCase
     public function test_what_overloads_nothing_ends_where_it_began(): void
     {
         [$courses, , $before] = self::hot([]);
-        $course = $courses->of($before, new Faults(['fan-1' => FaultKind::Open]));
+        $course = $courses->of($before, $before->circuit->broken(['fan-1' => FaultKind::Open]));
 
         self::assertNull($course->firstOpened());
         self::assertSame($course->atOnce, $course->final);

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace LampThread\Tests\Scenario;
 
 use LampThread\Circuit\Component\FaultKind;
-use LampThread\Circuit\Component\Faults;
 use LampThread\Circuit\Component\Key;
 use LampThread\Circuit\Component\OperatingConditions;
 use LampThread\Operation\OperatingPoint;
@@ -107,7 +106,7 @@ final class LimitsTest extends TestCase
         self::assertSame('battery', $chains->chain('battery'));
         foreach ([FaultKind::Open, FaultKind::HighResistance] as $kind) {
             $points = array_map(
-                static fn (string $part): OperatingPoint => $solver->breakIn($sound, $sound->conditions->withFaults(new Faults([$part => $kind]))), $of,
+                static fn (string $part): OperatingPoint => $solver->breakIn($sound, $sound->conditions->withFaults($sizing->circuit->broken([$part => $kind]))), $of,
             );
             foreach ($points as $point) {
                 self::assertEqualsWithDelta($points[0]->currentA('fan-1'), $point->currentA('fan-1'), 1e-6);
@@ -131,16 +130,17 @@ final class LimitsTest extends TestCase
     {
         $sizing = Orchard::sizing();
         $changeless = new FaultsWithoutEffect($sizing->circuit);
+        $fault = $sizing->circuit->part($part)?->fault($kind) ?? throw new \LogicException($part);
         $at = static fn (float $coolantC): OperatingPoint => (new Solver($sizing->circuit))->settle(new OperatingConditions(Key::Run, 850, $coolantC));
 
-        self::assertSame($cold, $changeless->includes($part, $kind, $at(20)), 'cold');
-        self::assertSame($hot, $changeless->includes($part, $kind, $at(96)), 'hot');
+        self::assertSame($cold, $changeless->includes($part, $fault, $at(20)), 'cold');
+        self::assertSame($hot, $changeless->includes($part, $fault, $at(96)), 'hot');
     }
 
     /** @param  array<string, FaultKind>  $faults */
     private static function point(Sizing $sizing, array $faults): OperatingPoint
     {
-        return (new Solver($sizing->circuit))->settle((new OperatingConditions(Key::Run, 850, 110))->withFaults(new Faults($faults)));
+        return (new Solver($sizing->circuit))->settle((new OperatingConditions(Key::Run, 850, 110))->withFaults($sizing->circuit->broken($faults)));
     }
 
     private static function limits(Sizing $sizing): Limits

@@ -6,7 +6,6 @@ namespace LampThread\Tests\Sizing;
 
 use LampThread\Circuit\Component\FanMotor;
 use LampThread\Circuit\Component\FaultKind;
-use LampThread\Circuit\Component\Faults;
 use LampThread\Circuit\Component\Key;
 use LampThread\Circuit\Component\OperatingConditions;
 use LampThread\Loom\Loom;
@@ -50,7 +49,7 @@ final class ThermalBreakerTest extends TestCase
         $solver = new Solver($circuit);
         $hot = new OperatingConditions(Key::Run, 850, self::HOT);
         $sound = $solver->settle($hot);
-        $open = $solver->breakIn($sound, $hot->withFaults(new Faults(['fan-1-fuse' => FaultKind::Open])));
+        $open = $solver->breakIn($sound, $hot->withFaults($circuit->broken(['fan-1-fuse' => FaultKind::Open])));
 
         self::assertSame(FanMotor::TURNING, $sound->position('fan-1'));
         self::assertSame(FanMotor::AT_REST, $open->position('fan-1'));

@@ -6,6 +6,7 @@ namespace LampThread\Circuit\Component;
 
 use LampThread\Brief\Assumptions;
 use LampThread\Brief\Supply;
+use LampThread\Circuit\Fault\AlternatorFault;
 use LampThread\Message\Message;
 use LampThread\Network\Element\CurrentSource;
 use LampThread\Network\Element\Element;
@@ -32,6 +33,9 @@ final readonly class Alternator extends Component implements StatefulComponent
     /** A load dump that the alternator's own diodes clamp, over the system's voltage: 35 V at 12 V (ISO 16750-2, from memory). */
     private const LOAD_DUMP_SHARE = 35.0 / 12.0;
 
+    /** How long that lasts, s (common practice, no source). */
+    private const LOAD_DUMP_S = 0.4;
+
     /** Regulators differ by so much, over the voltage (common practice, no source). */
     private const LIMIT_OF_VOLTS = 0.035;
 
@@ -53,33 +57,18 @@ final readonly class Alternator extends Component implements StatefulComponent
         return [];
     }
 
-    public function faultKinds(): array
+    public function faults(): array
     {
-        return [FaultKind::Open, FaultKind::Overcharge, FaultKind::LoadDump];
+        return [
+            new AlternatorFault(FaultKind::Open, null),
+            new AlternatorFault(FaultKind::Overcharge, $this->source(self::OVERCHARGE_SHARE * $this->supply->chargingV)),
+            new AlternatorFault(FaultKind::LoadDump, $this->source(self::LOAD_DUMP_SHARE * $this->supply->systemV), self::LOAD_DUMP_S),
+        ];
     }
 
     public function limit(Element $element, float $ampere, float $volts): Limit
     {
         return Limit::inSeries(self::LIMIT_OF_VOLTS * $volts);
-    }
-
-    public function isToldByVehicle(FaultKind $kind): bool
-    {
-        return true;
-    }
-
-    public function canFail(FaultKind $kind, OperatingConditions $conditions): bool
-    {
-        return $conditions->engineRpm >= Assumptions::ALTERNATOR_CUT_IN_RPM;
-    }
-
-    public function broken(FaultKind $kind, array $sound): array
-    {
-        return match ($kind) {
-            FaultKind::Overcharge => [$this->source(self::OVERCHARGE_SHARE * $this->supply->chargingV)],
-            FaultKind::LoadDump => [$this->source(self::LOAD_DUMP_SHARE * $this->supply->systemV)],
-            default => [],
-        };
     }
 
     private function source(float $volts): VoltageSource

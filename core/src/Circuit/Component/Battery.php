@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LampThread\Circuit\Component;
 
 use LampThread\Brief\Supply;
+use LampThread\Circuit\Fault\BatteryFault;
 use LampThread\Message\Message;
 use LampThread\Network\Element\Element;
 use LampThread\Network\Element\VoltageSource;
@@ -43,6 +44,9 @@ final readonly class Battery extends Component implements StatefulComponent
     /** It rests at so much more or less, over its voltage (common practice, no source). */
     private const LIMIT_OF_VOLTS = 0.04;
 
+    /** A jump start takes this long, s (common practice, no source). */
+    private const JUMP_START_S = 30.0;
+
     public function __construct(private Supply $supply)
     {
         parent::__construct(self::ID, 'G1', Message::of('component.battery'));
@@ -53,33 +57,19 @@ final readonly class Battery extends Component implements StatefulComponent
         return [];
     }
 
-    public function faultKinds(): array
+    public function faults(): array
     {
-        return [FaultKind::LowCharge, FaultKind::PolesExchanged, FaultKind::DoubleVoltage];
+        return [
+            new BatteryFault(FaultKind::LowCharge, $this->source(self::LOW_SHARE, self::LOW_OHM_SHARE), isByHand: false, letsCrank: true),
+            new BatteryFault(FaultKind::PolesExchanged, $this->source(-1.0), isByHand: true, letsCrank: false),
+            new BatteryFault(FaultKind::DoubleVoltage, $this->source(2.0), isByHand: true, letsCrank: true, lastsS: self::JUMP_START_S),
+        ];
     }
 
-    public function isToldByVehicle(FaultKind $kind): bool
+    /** As it would be at rest, with shares of its voltage and of its resistance. */
+    private function source(float $share, float $ohmShare = 1.0): VoltageSource
     {
-        return true;
-    }
-
-    public function canFail(FaultKind $kind, OperatingConditions $conditions): bool
-    {
-        return $conditions->engineRpm <= 0.0 && ($kind !== FaultKind::PolesExchanged || $conditions->key !== Key::Crank);
-    }
-
-    public function broken(FaultKind $kind, array $sound): array
-    {
-        [$share, $ohmShare] = match ($kind) {
-            FaultKind::LowCharge => [self::LOW_SHARE, self::LOW_OHM_SHARE],
-            FaultKind::PolesExchanged => [-1.0, 1.0],
-            FaultKind::DoubleVoltage => [2.0, 1.0],
-            default => [1.0, 1.0],
-        };
-
-        return [new VoltageSource(
-            self::ID, Rail::SUPPLY, Rail::EARTH, $share * $this->supply->restingV, $ohmShare * $this->supply->batteryMilliohm / 1000,
-        )];
+        return new VoltageSource(self::ID, Rail::SUPPLY, Rail::EARTH, $share * $this->supply->restingV, $ohmShare * $this->supply->batteryMilliohm / 1000);
     }
 
     public function limit(Element $element, float $ampere, float $volts): Limit

@@ -4,29 +4,17 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit\Component;
 
+use LampThread\Circuit\Fault\Fault;
 use LampThread\Network\Element\Element;
 
 /** A component or wire that can fail. */
 interface Breakable
 {
-    /** @return list<FaultKind> the ways in which it can fail; none for what the vehicle's maker answers for */
-    public function faultKinds(): array;
+    /** @return list<Fault> the ways in which it can fail; none for what the vehicle's maker answers for */
+    public function faults(): array;
 
-    /**
-     * What it is made of electrically when it has failed. A stuck component is held in its position instead, and is made of what that
-     * position has.
-     *
-     * @param  list<Element>  $sound  what it is made of when it is whole
-     * @return list<Element>
-     */
-    public function broken(FaultKind $kind, array $sound): array;
-
-    /**
-     * Two terminals whose wires have been exchanged by a fault; null where it is no such fault.
-     *
-     * @return array{string, string}|null
-     */
-    public function exchanged(FaultKind $kind): ?array;
+    /** Its fault of a kind; null where it cannot fail so. */
+    public function fault(FaultKind $kind): ?Fault;
 
     /** Whether an element of it is what a bad joint adds its resistance to. */
     public function isInJoint(string $element): bool;
@@ -41,7 +29,4 @@ interface Breakable
      * @param  float  $volts  voltage across it
      */
     public function limit(Element $element, float $ampere, float $volts): Limit;
-
-    /** Whether it can fail so while key and engine are as they are: a battery is not turned while the engine runs. */
-    public function canFail(FaultKind $kind, OperatingConditions $conditions): bool;
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit\Component;
 
+use LampThread\Circuit\Fault\KnowsItsFaults;
+use LampThread\Circuit\Fault\Open;
+use LampThread\Circuit\Fault\Short;
 use LampThread\Message\Message;
 use LampThread\Message\Quantity;
 use LampThread\Network\Element\Element;
@@ -15,6 +18,8 @@ use LampThread\Network\Element\Resistor;
  */
 abstract readonly class Component implements Breakable
 {
+    use KnowsItsFaults;
+
     /** Resistance of a dead short, Ω (common practice, no source). */
     public const SHORT_OHM = 0.01;
 
@@ -60,34 +65,9 @@ abstract readonly class Component implements Breakable
         return false;
     }
 
-    public function faultKinds(): array
+    public function faults(): array
     {
-        return $this->paths() === [] ? [] : [FaultKind::Open, FaultKind::Short];
-    }
-
-    public function broken(FaultKind $kind, array $sound): array
-    {
-        $jointOhm = $kind->jointOhm();
-
-        return match (true) {
-            $kind === FaultKind::Open => [],
-            $kind === FaultKind::Short => [...$sound, ...$this->shorts()],
-            $jointOhm !== null => array_map(
-                fn (Element $element): Element => $this->isInJoint($element->name()) ? $element->inSeriesWith($jointOhm) : $element,
-                $sound,
-            ),
-            default => $sound,
-        };
-    }
-
-    public function exchanged(FaultKind $kind): ?array
-    {
-        return null;
-    }
-
-    public function canFail(FaultKind $kind, OperatingConditions $conditions): bool
-    {
-        return true;
+        return $this->paths() === [] ? [] : [new Open, new Short($this->shorts())];
     }
 
     public function isInJoint(string $element): bool
@@ -103,12 +83,6 @@ abstract readonly class Component implements Breakable
     public function limit(Element $element, float $ampere, float $volts): Limit
     {
         return Limit::inSeries(self::JOINT_OHM * $ampere);
-    }
-
-    /** Whether the vehicle itself tells of it at once, by its charge lamp or its starter. */
-    public function isToldByVehicle(FaultKind $kind): bool
-    {
-        return false;
     }
 
     /** @return array<string, float> element to the I²t it stands, A²s, where that is known */
@@ -212,7 +186,7 @@ abstract readonly class Component implements Breakable
     }
 
     /** @return list<Resistor> a short across each of its paths */
-    private function shorts(): array
+    final protected function shorts(): array
     {
         $shorts = [];
         foreach ($this->paths() as $at => $path) {

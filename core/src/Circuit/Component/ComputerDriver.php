@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace LampThread\Circuit\Component;
 
 use LampThread\Brief\TemperatureBand;
+use LampThread\Circuit\Fault\Drifted;
+use LampThread\Circuit\Fault\Open;
+use LampThread\Circuit\Fault\StuckOff;
+use LampThread\Circuit\Fault\StuckOn;
 use LampThread\Message\Message;
 use LampThread\Network\Element\Resistor;
 use LampThread\Network\NodeVoltages;
@@ -61,9 +65,9 @@ final readonly class ComputerDriver extends Component implements HasInput, State
             : $paths;
     }
 
-    public function faultKinds(): array
+    public function faults(): array
     {
-        return [FaultKind::StuckOff, FaultKind::StuckOn, FaultKind::Open, FaultKind::Drifted, FaultKind::DriftedHigh];
+        return [new StuckOff, new StuckOn, new Open, Drifted::low(), Drifted::high()];
     }
 
     public function currentLimitsA(): array

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit\Component;
 
+use LampThread\Circuit\Fault\Open;
 use LampThread\Message\Message;
 use LampThread\Network\Element\Resistor;
 
@@ -46,9 +47,9 @@ final readonly class CondenserFan extends Component implements HasInput
         ];
     }
 
-    public function faultKinds(): array
+    public function faults(): array
     {
-        return [FaultKind::Open];
+        return [new Open];
     }
 
     public function loadElement(): string

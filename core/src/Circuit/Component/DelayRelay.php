@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace LampThread\Circuit\Component;
 
 use LampThread\Brief\AfterRun;
+use LampThread\Circuit\Fault\Open;
+use LampThread\Circuit\Fault\StuckOff;
+use LampThread\Circuit\Fault\StuckOn;
 use LampThread\Message\Message;
 use LampThread\Message\Quantity;
 use LampThread\Message\Unit;
@@ -55,9 +58,9 @@ final readonly class DelayRelay extends Component implements StatefulComponent
         return Unit::Second->of($this->afterRun->delayS);
     }
 
-    public function faultKinds(): array
+    public function faults(): array
     {
-        return [FaultKind::StuckOff, FaultKind::StuckOn, FaultKind::Open];
+        return [new StuckOff, new StuckOn, new Open];
     }
 
     public function rating(): Rating

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit\Component;
 
+use LampThread\Circuit\Fault\BadJoint;
+use LampThread\Circuit\Fault\Open;
+use LampThread\Circuit\Fault\StrapOpen;
 use LampThread\Message\Message;
 use LampThread\Message\Unit;
 use LampThread\Network\Element\Resistor;
@@ -34,22 +37,12 @@ final readonly class EarthPoint extends Component
         return [new ConductionPath($this->terminal('31'), Rail::EARTH, Symbol::EarthPoint)];
     }
 
-    public function faultKinds(): array
+    public function faults(): array
     {
-        return [FaultKind::Open, ...FaultKind::joints(), ...($this->starterOhm === null ? [] : [FaultKind::StrapOpen])];
-    }
-
-    public function canFail(FaultKind $kind, OperatingConditions $conditions): bool
-    {
-        return $kind !== FaultKind::StrapOpen || $conditions->key === Key::Crank;
-    }
-
-    /** With the strap open the starter's current finds whatever else leads from the engine to the body. */
-    public function broken(FaultKind $kind, array $sound): array
-    {
-        return $kind === FaultKind::StrapOpen && $this->starterOhm !== null
-            ? [new Resistor("{$this->id}-starter", Rail::SUPPLY, $this->terminal('31'), $this->starterOhm)]
-            : parent::broken($kind, $sound);
+        return [
+            new Open, ...BadJoint::stages($this),
+            ...($this->starterOhm === null ? [] : [new StrapOpen(new Resistor("{$this->id}-starter", Rail::SUPPLY, $this->terminal('31'), $this->starterOhm))]),
+        ];
     }
 
     public function isStud(): bool

@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace LampThread\Circuit\Component;
 
 use LampThread\Brief\TemperatureBand;
+use LampThread\Circuit\Fault\Drifted;
+use LampThread\Circuit\Fault\Open;
+use LampThread\Circuit\Fault\StuckOff;
+use LampThread\Circuit\Fault\StuckOn;
 use LampThread\Message\Message;
 use LampThread\Message\Unit;
 use LampThread\Network\Element\Resistor;
@@ -71,9 +75,9 @@ final readonly class ElectronicThermostat extends Component implements StatefulC
         ];
     }
 
-    public function faultKinds(): array
+    public function faults(): array
     {
-        return [FaultKind::StuckOff, FaultKind::StuckOn, FaultKind::Open, FaultKind::Drifted, FaultKind::DriftedHigh];
+        return [new StuckOff, new StuckOn, new Open, Drifted::low(), Drifted::high()];
     }
 
     public function currentLimitsA(): array

@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace LampThread\Circuit\Component;
 
 use LampThread\Brief\Fan;
+use LampThread\Circuit\Fault\Jammed;
+use LampThread\Circuit\Fault\LeadsExchanged;
+use LampThread\Circuit\Fault\Open;
+use LampThread\Circuit\Fault\Short;
 use LampThread\Message\Message;
 use LampThread\Message\Quantity;
 use LampThread\Message\Unit;
@@ -62,16 +66,9 @@ final readonly class FanMotor extends Component implements StatefulComponent
         return Unit::Ampere->of($this->fan->runA);
     }
 
-    public function faultKinds(): array
+    public function faults(): array
     {
-        return [FaultKind::Open, FaultKind::Jammed, FaultKind::Short, FaultKind::LeadsExchanged];
-    }
-
-    public function broken(FaultKind $kind, array $sound): array
-    {
-        return $kind === FaultKind::LeadsExchanged
-            ? array_map(fn (Element $element): Element => $element->between($this->leads[1], $this->leads[0]), $sound)
-            : parent::broken($kind, $sound);
+        return [new Open, new Jammed, new Short($this->shorts()), new LeadsExchanged(...$this->leads)];
     }
 
     /**
@@ -82,7 +79,7 @@ final readonly class FanMotor extends Component implements StatefulComponent
     public function turningShare(int $position, NodeVoltages $voltages, Faults $faults): float
     {
         $volts = $this->volts($voltages);
-        $isBackwards = $volts < 0.0 !== ($faults->kind($this->id) === FaultKind::LeadsExchanged);
+        $isBackwards = $volts < 0.0 !== ($faults->fault($this->id)?->kind === FaultKind::LeadsExchanged);
 
         return $position === self::TURNING ? ($isBackwards ? -1 : 1) * abs($this->model->speedShare($volts)) : 0.0;
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit\Component;
 
-/** How a part or wire can fail. */
+/** How a part or wire can fail, as it is called in files, texts and rates; what each is and does is in Circuit\Fault. */
 enum FaultKind: string
 {
     /** Nothing gets through it: blown, cut, pulled out, worn away. */
@@ -74,46 +74,4 @@ enum FaultKind: string
     case CoreBlocked = 'core-blocked';
     /** So little coolant that air stands at the sensor and little gets to the radiator. */
     case CoolantLow = 'coolant-low';
-
-    /** What it adds in series, Ω (common practice, no source); null for what is no bad joint. */
-    public function jointOhm(): ?float
-    {
-        return match ($this) {
-            self::SlightJoint => 0.1,
-            self::PartialJoint => 0.3,
-            self::HighResistance => 1.0,
-            default => null,
-        };
-    }
-
-    /** Whether it is a bad joint, at one of the stages of its failing. */
-    public function isJoint(): bool
-    {
-        return $this->jointOhm() !== null;
-    }
-
-    /** Whether a hand did it, fitting or mending, so that no part could have prevented it. */
-    public function isByHand(): bool
-    {
-        return in_array($this, [
-            self::DiodeTurned, self::Exchanged30And87, self::Exchanged85And86, self::Exchanged87And87a, self::LeadsExchanged, self::LowAndHighExchanged,
-            self::NextFuseUp, self::FuseBridged, self::PolesExchanged, self::DoubleVoltage,
-        ], true);
-    }
-
-    /** How long it lasts, s (common practice, no source); INF for what stays. */
-    public function lastsS(): float
-    {
-        return match ($this) {
-            self::LoadDump => 0.4,
-            self::DoubleVoltage, self::StrapOpen => 30.0,
-            default => INF,
-        };
-    }
-
-    /** @return list<self> a joint at each stage of its failing */
-    public static function joints(): array
-    {
-        return [self::SlightJoint, self::PartialJoint, self::HighResistance];
-    }
 }

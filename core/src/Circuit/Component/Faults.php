@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit\Component;
 
+use LampThread\Circuit\Fault\Fault;
+
 /** What is broken: component or wire to how. */
 final readonly class Faults
 {
-    /** How far off a drifted sensor reads, K (common practice, no source). */
-    public const DRIFT_K = 10.0;
-
     /** The same for the same faults. */
     public string $key;
 
@@ -17,7 +16,7 @@ final readonly class Faults
     public string $driftKey;
 
     /**
-     * @param  array<string, FaultKind>  $byId
+     * @param  array<string, Fault>  $byId
      * @param  array<string, float>  $jointOhms  component or wire to what its joints have more than they should, Ω
      * @param  array<string, float>  $draws  fan to the current it takes over what it was told to take
      */
@@ -28,9 +27,9 @@ final readonly class Faults
         foreach ([...$jointOhms, ...$draws] as $id => $by) {
             $key .= "{$id}+{$by}&";
         }
-        foreach ($byId as $id => $kind) {
-            $key .= "{$id}={$kind->value}&";
-            $drifted .= $this->driftK($id) === 0.0 ? '' : "{$id}={$kind->value}&";
+        foreach ($byId as $id => $fault) {
+            $key .= "{$id}={$fault->kind->value}&";
+            $drifted .= $fault->driftK() === 0.0 ? '' : "{$id}={$fault->kind->value}&";
         }
         $this->key = $key;
         $this->driftKey = $drifted;
@@ -53,7 +52,7 @@ final readonly class Faults
         return $this->draws[$id] ?? 1.0;
     }
 
-    public function kind(string $id): ?FaultKind
+    public function fault(string $id): ?Fault
     {
         return $this->byId[$id] ?? null;
     }
@@ -61,27 +60,19 @@ final readonly class Faults
     /** Where a stuck component stays, and one that nothing gets through or that no coil moves; null for one that moves freely. */
     public function position(string $id, StatefulComponent $component): ?int
     {
-        return match ($this->byId[$id] ?? null) {
-            FaultKind::Open, FaultKind::StuckOff, FaultKind::Jammed, FaultKind::CoilOpen, FaultKind::CoilShort => 0,
-            FaultKind::StuckOn => $component->actuatedPosition(),
-            default => null,
-        };
+        return ($this->byId[$id] ?? null)?->position($component);
     }
 
     /** How much less a component reads than there is, K; below 0 where it reads more. */
     public function driftK(string $id): float
     {
-        return match ($this->byId[$id] ?? null) {
-            FaultKind::Drifted => self::DRIFT_K,
-            FaultKind::DriftedHigh => -self::DRIFT_K,
-            default => 0.0,
-        };
+        return ($this->byId[$id] ?? null)?->driftK() ?? 0.0;
     }
 
     /** With one more broken. */
-    public function and(string $id, FaultKind $kind): self
+    public function and(string $id, Fault $fault): self
     {
-        return new self([...$this->byId, $id => $kind], $this->jointOhms, $this->draws);
+        return new self([...$this->byId, $id => $fault], $this->jointOhms, $this->draws);
     }
 
     /** @return list<string> */

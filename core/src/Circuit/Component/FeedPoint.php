@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LampThread\Circuit\Component;
 
 use LampThread\Brief\Feed;
+use LampThread\Circuit\Fault\Open;
 use LampThread\Message\Message;
 use LampThread\Network\Element\Resistor;
 
@@ -38,9 +39,9 @@ final readonly class FeedPoint extends Component
         return [new ConductionPath(Rail::SUPPLY, $this->terminal('30'), Symbol::BodyThread)];
     }
 
-    public function faultKinds(): array
+    public function faults(): array
     {
-        return [FaultKind::Open];
+        return [new Open];
     }
 
     public function elements(OperatingConditions $conditions, int $position): array

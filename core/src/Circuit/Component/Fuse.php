@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace LampThread\Circuit\Component;
 
 use LampThread\Brief\Zone;
+use LampThread\Circuit\Fault\BadJoint;
+use LampThread\Circuit\Fault\FuseBridged;
+use LampThread\Circuit\Fault\NextFuseUp;
+use LampThread\Circuit\Fault\Open;
 use LampThread\Message\Message;
 use LampThread\Message\Quantity;
 use LampThread\Message\Unit;
@@ -65,9 +69,9 @@ final readonly class Fuse extends Component implements Protective
         return $this->part->isNone() ? null : Unit::Ampere->of($this->part->ratedA);
     }
 
-    public function faultKinds(): array
+    public function faults(): array
     {
-        return [FaultKind::Open, ...FaultKind::joints(), ...($this->part->isNone() ? [] : [FaultKind::NextFuseUp, FaultKind::FuseBridged])];
+        return [new Open, ...BadJoint::stages($this), ...($this->part->isNone() ? [] : [new NextFuseUp, new FuseBridged])];
     }
 
     public function partsList(): array

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit\Component;
 
+use LampThread\Circuit\Fault\Exchanged;
 use LampThread\Message\Message;
 use LampThread\Message\Unit;
 use LampThread\Network\Element\Resistor;
@@ -42,15 +43,14 @@ final readonly class HandSwitch extends Component implements HasInput
         return array_values($paths);
     }
 
-    public function faultKinds(): array
+    public function faults(): array
     {
-        return [...parent::faultKinds(), ...(isset($this->positions['low'], $this->positions['high']) ? [FaultKind::LowAndHighExchanged] : [])];
-    }
-
-    /** The switched ends of its two contacts. */
-    public function exchanged(FaultKind $kind): ?array
-    {
-        return $kind === FaultKind::LowAndHighExchanged ? [$this->terminal('1'), $this->terminal('3')] : null;
+        return [
+            ...parent::faults(),
+            ...(isset($this->positions['low'], $this->positions['high'])
+                ? [new Exchanged(FaultKind::LowAndHighExchanged, $this->terminal('1'), $this->terminal('3'))]
+                : []),
+        ];
     }
 
     public function currentLimitsA(): array

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit\Component;
 
+use LampThread\Circuit\Fault\Open;
+use LampThread\Circuit\Fault\StuckOn;
 use LampThread\Message\Message;
-use LampThread\Network\Element\Element;
 use LampThread\Network\Element\Resistor;
 
 /** The vehicle's ignition switch, as far as the tapped circuit: 15 stays live while cranking, 75 drops out. */
@@ -41,16 +42,9 @@ final readonly class KeySwitch extends Component
         return [new ConductionPath(VehicleFuse::behind(VehicleFuse::KEY), $this->tap(), Symbol::KeySwitch)];
     }
 
-    public function faultKinds(): array
+    public function faults(): array
     {
-        return [FaultKind::Open, FaultKind::StuckOn];
-    }
-
-    public function broken(FaultKind $kind, array $sound): array
-    {
-        $rest = array_filter($sound, fn (Element $element): bool => $element->name() !== $this->id);
-
-        return $kind === FaultKind::StuckOn ? [$this->closed(), ...array_values($rest)] : parent::broken($kind, $sound);
+        return [new Open, new StuckOn($this->closed())];
     }
 
     private function closed(): Resistor

@@ -6,6 +6,9 @@ namespace LampThread\Circuit\Component;
 
 use LampThread\Brief\EngineSpeedAction;
 use LampThread\Brief\EngineSpeedSwitch;
+use LampThread\Circuit\Fault\Open;
+use LampThread\Circuit\Fault\StuckOff;
+use LampThread\Circuit\Fault\StuckOn;
 use LampThread\Message\Message;
 use LampThread\Message\Quantity;
 use LampThread\Message\Unit;
@@ -78,9 +81,9 @@ final readonly class LockoutSwitch extends Component implements StatefulComponen
         return $this->speed === null ? null : Unit::Rpm->of($this->speed->rpm);
     }
 
-    public function faultKinds(): array
+    public function faults(): array
     {
-        return [FaultKind::StuckOff, FaultKind::StuckOn, FaultKind::Open];
+        return [new StuckOff, new StuckOn, new Open];
     }
 
     public function electronics(): ?array

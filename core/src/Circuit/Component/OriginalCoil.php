@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit\Component;
 
+use LampThread\Circuit\Fault\Open;
 use LampThread\Message\Message;
 use LampThread\Network\Element\Resistor;
 
@@ -35,9 +36,9 @@ final readonly class OriginalCoil extends Component
         return [new ConductionPath(VehicleFuse::behind($this->fuseId), $this->keyFeed(), Symbol::BodyThread)];
     }
 
-    public function faultKinds(): array
+    public function faults(): array
     {
-        return [FaultKind::Open];
+        return [new Open];
     }
 
     public function isJoint(): bool

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace LampThread\Circuit\Component;
 
 use LampThread\Brief\OriginalCircuit;
+use LampThread\Circuit\Fault\Open;
+use LampThread\Circuit\Fault\StuckOff;
+use LampThread\Circuit\Fault\StuckOn;
 use LampThread\Message\Message;
 use LampThread\Network\Element\Resistor;
 use LampThread\Network\NodeVoltages;
@@ -157,9 +160,9 @@ final readonly class OriginalWiring extends Component implements HasCoil, Statef
         return false;
     }
 
-    public function faultKinds(): array
+    public function faults(): array
     {
-        return [FaultKind::StuckOff, FaultKind::StuckOn, FaultKind::Open];
+        return [new StuckOff, new StuckOn, new Open];
     }
 
     public function remembersPosition(): bool

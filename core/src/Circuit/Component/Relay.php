@@ -5,6 +5,14 @@ declare(strict_types=1);
 namespace LampThread\Circuit\Component;
 
 use LampThread\Brief\Zone;
+use LampThread\Circuit\Fault\BadJoint;
+use LampThread\Circuit\Fault\CoilOpen;
+use LampThread\Circuit\Fault\CoilShort;
+use LampThread\Circuit\Fault\DiodeTurned;
+use LampThread\Circuit\Fault\Exchanged;
+use LampThread\Circuit\Fault\Open;
+use LampThread\Circuit\Fault\StuckOff;
+use LampThread\Circuit\Fault\StuckOn;
 use LampThread\Message\Message;
 use LampThread\Message\Quantity;
 use LampThread\Message\Unit;
@@ -101,27 +109,19 @@ final readonly class Relay extends Component implements HasCoil, StatefulCompone
         return Unit::Ampere->of($this->part->makeA);
     }
 
-    public function faultKinds(): array
+    public function faults(): array
     {
+        $exchanged = fn (FaultKind $kind, string $one, string $other): Exchanged => new Exchanged($kind, $this->terminal($one), $this->terminal($other));
+
         return [
-            FaultKind::StuckOff, FaultKind::StuckOn, FaultKind::Open, ...FaultKind::joints(), FaultKind::CoilOpen, FaultKind::CoilShort,
-            ...($this->part->hasDiode() ? [FaultKind::DiodeTurned] : []),
-            FaultKind::Exchanged30And87, FaultKind::Exchanged85And86, ...($this->isChangeOver ? [FaultKind::Exchanged87And87a] : []),
+            new StuckOff, new StuckOn, new Open, ...BadJoint::stages($this),
+            new CoilOpen("{$this->id}-coil"),
+            new CoilShort(new Resistor("{$this->id}-coil-short", ...[...$this->coil, self::SHORT_OHM])),
+            ...($this->part->hasDiode() ? [new DiodeTurned(new DiodeJunction("{$this->id}-suppression", ...$this->coil))] : []),
+            $exchanged(FaultKind::Exchanged30And87, '30', '87'),
+            $exchanged(FaultKind::Exchanged85And86, '85', '86'),
+            ...($this->isChangeOver ? [$exchanged(FaultKind::Exchanged87And87a, '87', '87a')] : []),
         ];
-    }
-
-    public function broken(FaultKind $kind, array $sound): array
-    {
-        $coil = array_filter($sound, fn (Element $element): bool => $element->name() === "{$this->id}-coil");
-
-        return match ($kind) {
-            FaultKind::CoilOpen => array_values(array_diff_key($sound, $coil)),
-            FaultKind::CoilShort => [...$sound, new Resistor("{$this->id}-coil-short", ...[...$this->coil, self::SHORT_OHM])],
-            FaultKind::DiodeTurned => array_map(
-                fn (Element $element): Element => $element->name() === "{$this->id}-suppression" ? new DiodeJunction($element->name(), ...$this->coil) : $element, $sound,
-            ),
-            default => parent::broken($kind, $sound),
-        };
     }
 
     public function jointWeight(): float
@@ -137,16 +137,6 @@ final readonly class Relay extends Component implements HasCoil, StatefulCompone
     public function isInJoint(string $element): bool
     {
         return $element === $this->makeContact() || $element === $this->restContact();
-    }
-
-    public function exchanged(FaultKind $kind): ?array
-    {
-        return match ($kind) {
-            FaultKind::Exchanged30And87 => [$this->terminal('30'), $this->terminal('87')],
-            FaultKind::Exchanged85And86 => [$this->terminal('85'), $this->terminal('86')],
-            FaultKind::Exchanged87And87a => [$this->terminal('87'), $this->terminal('87a')],
-            default => null,
-        };
     }
 
     public function remembersPosition(): bool

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit\Component;
 
+use LampThread\Circuit\Fault\BadJoint;
+use LampThread\Circuit\Fault\Leak;
+use LampThread\Circuit\Fault\Open;
 use LampThread\Message\Message;
 use LampThread\Network\Element\Resistor;
 
@@ -50,26 +53,16 @@ final readonly class ServicePlug extends Component
         return $paths;
     }
 
-    public function faultKinds(): array
+    public function faults(): array
     {
-        return [FaultKind::Open, ...FaultKind::joints(), FaultKind::LeakToEarth, FaultKind::LeakToFeed];
-    }
+        $water = fn (string $to): array => array_map(
+            fn (int|string $number): Resistor => new Resistor("{$this->id}-water-{$number}", $this->terminal((string) $number), $to, self::WATER_OHM),
+            array_keys($this->pins),
+        );
 
-    public function broken(FaultKind $kind, array $sound): array
-    {
-        $to = match ($kind) {
-            FaultKind::LeakToEarth => Rail::EARTH,
-            FaultKind::LeakToFeed => Rail::SUPPLY,
-            default => null,
-        };
-        if ($to === null) {
-            return parent::broken($kind, $sound);
-        }
-        foreach (array_keys($this->pins) as $number) {
-            $sound[] = new Resistor("{$this->id}-water-{$number}", $this->terminal((string) $number), $to, self::WATER_OHM);
-        }
-
-        return $sound;
+        return [
+            new Open, ...BadJoint::stages($this), new Leak(FaultKind::LeakToEarth, $water(Rail::EARTH)), new Leak(FaultKind::LeakToFeed, $water(Rail::SUPPLY)),
+        ];
     }
 
     public function partsList(): array

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit\Component;
 
+use LampThread\Circuit\Fault\Open;
 use LampThread\Message\Message;
 use LampThread\Network\Element\Resistor;
 
@@ -35,9 +36,9 @@ final readonly class StarterSignal extends Component
         ];
     }
 
-    public function faultKinds(): array
+    public function faults(): array
     {
-        return [FaultKind::Open];
+        return [new Open];
     }
 
     public function elements(OperatingConditions $conditions, int $position): array

@@ -6,6 +6,10 @@ namespace LampThread\Circuit\Component;
 
 use LampThread\Brief\DutyCurve;
 use LampThread\Brief\TemperatureBand;
+use LampThread\Circuit\Fault\Drifted;
+use LampThread\Circuit\Fault\Open;
+use LampThread\Circuit\Fault\StuckOff;
+use LampThread\Circuit\Fault\StuckOn;
 use LampThread\Message\Message;
 use LampThread\Message\Quantity;
 use LampThread\Message\Unit;
@@ -102,9 +106,9 @@ final readonly class Stepless extends Component implements StatefulComponent, Te
         return Unit::Celsius->of($this->band->onC);
     }
 
-    public function faultKinds(): array
+    public function faults(): array
     {
-        return [FaultKind::StuckOff, FaultKind::StuckOn, FaultKind::Open, FaultKind::Drifted, FaultKind::DriftedHigh];
+        return [new StuckOff, new StuckOn, new Open, Drifted::low(), Drifted::high()];
     }
 
     public function remembersPosition(): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit\Component;
 
+use LampThread\Circuit\Fault\Open;
 use LampThread\Message\Message;
 use LampThread\Network\Element\VoltageSource;
 
@@ -32,9 +33,9 @@ final readonly class TachoSignal extends Component
         return [new ConductionPath($this->terminal('W'), Rail::EARTH, Symbol::Module)];
     }
 
-    public function faultKinds(): array
+    public function faults(): array
     {
-        return [FaultKind::Open];
+        return [new Open];
     }
 
     public function elements(OperatingConditions $conditions, int $position): array

@@ -6,6 +6,11 @@ namespace LampThread\Circuit\Component;
 
 use LampThread\Brief\TemperatureBand;
 use LampThread\Brief\ThermalAction;
+use LampThread\Circuit\Fault\Drifted;
+use LampThread\Circuit\Fault\Exchanged;
+use LampThread\Circuit\Fault\Open;
+use LampThread\Circuit\Fault\StuckOff;
+use LampThread\Circuit\Fault\StuckOn;
 use LampThread\Message\Message;
 use LampThread\Message\Unit;
 use LampThread\Network\Element\Resistor;
@@ -83,20 +88,13 @@ final readonly class TemperatureSwitch extends Component implements StatefulComp
         return $paths;
     }
 
-    public function faultKinds(): array
+    public function faults(): array
     {
         return [
-            FaultKind::StuckOff, FaultKind::StuckOn, FaultKind::Open, FaultKind::Drifted, FaultKind::DriftedHigh,
-            ...($this->common === null ? [] : [FaultKind::LowAndHighExchanged]),
+            new StuckOff, new StuckOn, new Open, Drifted::low(), Drifted::high(),
+            // Of two contacts in one body, the switched ends.
+            ...($this->common === null ? [] : [new Exchanged(FaultKind::LowAndHighExchanged, explode(':', $this->common)[0].':1', $this->contact())]),
         ];
-    }
-
-    /** Of two contacts in one body, the switched ends. */
-    public function exchanged(FaultKind $kind): ?array
-    {
-        return $kind === FaultKind::LowAndHighExchanged && $this->common !== null
-            ? [explode(':', $this->common)[0].':1', $this->contact()]
-            : null;
     }
 
     public function currentLimitsA(): array

@@ -39,7 +39,7 @@ final readonly class TestLead extends Component
         return [new ConductionPath($this->from, $this->to, $this->symbol)];
     }
 
-    public function faultKinds(): array
+    public function faults(): array
     {
         return [];
     }

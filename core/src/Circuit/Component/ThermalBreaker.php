@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace LampThread\Circuit\Component;
 
 use LampThread\Brief\Zone;
+use LampThread\Circuit\Fault\BadJoint;
+use LampThread\Circuit\Fault\FuseBridged;
+use LampThread\Circuit\Fault\Open;
 use LampThread\Message\Message;
 use LampThread\Message\Quantity;
 use LampThread\Message\Unit;
@@ -55,9 +58,9 @@ final readonly class ThermalBreaker extends Component implements Protective
         return Unit::Ampere->of($this->part->ratedA);
     }
 
-    public function faultKinds(): array
+    public function faults(): array
     {
-        return [FaultKind::Open, ...FaultKind::joints(), FaultKind::FuseBridged];
+        return [new Open, ...BadJoint::stages($this), new FuseBridged];
     }
 
     public function partsList(): array

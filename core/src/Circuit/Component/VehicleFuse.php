@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LampThread\Circuit\Component;
 
 use LampThread\Brief\Zone;
+use LampThread\Circuit\Fault\Open;
 use LampThread\Message\Message;
 use LampThread\Message\Quantity;
 use LampThread\Message\Unit;
@@ -103,9 +104,9 @@ final readonly class VehicleFuse extends Component implements Protective
         return $this->isNone() ? null : Unit::Ampere->of($this->ratedA);
     }
 
-    public function faultKinds(): array
+    public function faults(): array
     {
-        return $this->isNone() ? [] : [FaultKind::Open];
+        return $this->isNone() ? [] : [new Open];
     }
 
     public function elements(OperatingConditions $conditions, int $position): array
