@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LampThread\Tests\Scenario;
 
 use LampThread\Circuit\Component\FaultKind;
+use LampThread\Circuit\Component\Faults;
 use LampThread\Circuit\Component\Key;
 use LampThread\Circuit\Component\OperatingConditions;
 use LampThread\Operation\OperatingPoint;
@@ -89,6 +90,33 @@ final class LimitsTest extends TestCase
         $burns = self::limits($sizing)->burnsBehindNextUp('fan-1-fuse');
 
         self::assertSame(['W5', 25.0], $burns);
+    }
+
+    /** What lies before the fuse is not protected by it, so that no larger one makes it worse. */
+    public function test_a_thin_wire_before_the_fuse_is_not_the_weakest_behind_it(): void
+    {
+        $sizing = Orchard::sizing(['/pinned/fan-1-fuse' => 'blade-20', '/pinned/fan-1-wire' => 'metric-6', '/runs/battery-to-fuse/conductor' => 'metric-1']);
+
+        self::assertNull(self::limits($sizing)->burnsBehindNextUp('fan-1-fuse'));
+    }
+
+    /** A wire that was overloaded before is not burnt by a fault that adds less than a twentieth. Common practice, no source. */
+    #[TestWith([1.04, false])]
+    #[TestWith([1.06, true])]
+    public function test_what_was_overloaded_before_is_blamed_only_when_it_carries_a_twentieth_more(float $more, bool $isBlamed): void
+    {
+        $sizing = Orchard::sizing(['/pinned/fan-1-wire' => 'metric-0.75']);
+        $solver = new Solver($sizing->circuit);
+        $sound = self::point($sizing, []);
+        $drawing = static fn (float $times): OperatingPoint => $solver->settle($sound->conditions->withFaults(new Faults(draws: ['fan-1' => $times])));
+        // What a fan takes more is a little less on the feed, which then loses more: so much that the current is this many times.
+        [$low, $high] = [1.0, 2.0];
+        for ($step = 0; $step < 40; $step++) {
+            $middle = ($low + $high) / 2;
+            [$low, $high] = abs($drawing($middle)->currentA('W3') / $sound->currentA('W3')) < $more ? [$middle, $high] : [$low, $middle];
+        }
+
+        self::assertSame($isBlamed, self::limits($sizing)->burns($drawing($high), $sound) !== null);
     }
 
     /** Whichever of a chain is opened, every current elsewhere is the same. */

@@ -7,6 +7,7 @@ namespace LampThread\Tests\Sizing;
 use LampThread\Circuit\Component\Relay;
 use LampThread\Parts\CableCatalogue;
 use LampThread\Parts\RelayPart;
+use LampThread\Sizing\Candidate;
 use LampThread\Sizing\Choice;
 use LampThread\Sizing\Constraint;
 use LampThread\Sizing\OperatingEnvelope;
@@ -119,6 +120,47 @@ final class ArrangedSizingTest extends TestCase
 
         $tooSmall = Orchard::sizing([...$changes, '/control/existingFuseA' => 5])->choices['fan-1-fuse'];
         self::assertFalse($tooSmall->taken->fits());
+    }
+
+    /** Where none fits, what is named is what comes nearest: beside a 5 A fuse of the vehicle the smallest, not the largest. */
+    public function test_where_no_fuse_fits_the_nearest_is_named(): void
+    {
+        $changes = Combination::changes(
+            Combination::deciders()['switch closing when hot'], Combination::loads()['one fan'], more: ['feed' => 'existing-circuit', 'existingFuseA' => 5],
+        );
+        $fuse = Orchard::sizing($changes)->choices['fan-1-fuse'];
+
+        self::assertFalse($fuse->isMade());
+        $worst = static fn (Candidate $one): float => $one->deciding()->usedShare();
+        foreach ($fuse->candidates as $candidate) {
+            self::assertGreaterThanOrEqual($worst($fuse->taken), $worst($candidate), $candidate->part->id());
+        }
+    }
+
+    /** A relay with no rest contact says so; one that has one says what it carries. */
+    public function test_a_rest_contact_that_is_missing_is_said(): void
+    {
+        $choice = Orchard::sizing($this->changes('one fan', 'change-over'))->choices['fan-1-override-relay'];
+        $says = [];
+        foreach ($choice->candidates as $candidate) {
+            $constraint = array_values(array_filter($candidate->constraints, static fn (Constraint $one): bool => $one->code === 'rest-contact'))[0];
+            $says[$candidate->part->id()] = Orchard::english($constraint->formula());
+        }
+
+        self::assertStringContainsString('no rest contact', $says['mini-40-12v'] ?? '');
+        self::assertStringContainsString('30 A', $says['mini-40-30-12v']);
+    }
+
+    /** A resistor that no rating stands is judged by the largest there is. */
+    public function test_a_resistor_too_hot_for_any_rating_is_judged_by_the_largest(): void
+    {
+        $sizing = Orchard::sizing([
+            ...Combination::changes(Combination::deciders()['switch closing when hot'], Combination::loads()['dropping resistor']), '/fans/0/runA' => 110, '/fans/0/startA' => 300,
+        ]);
+        $resistor = array_values(array_filter($sizing->choices, static fn (Choice $choice): bool => $choice->kind === 'resistor'))[0];
+        $heat = array_values(array_filter($resistor->taken->constraints, static fn (Constraint $one): bool => $one->code === 'heat'))[0];
+
+        self::assertSame([false, 250.0], [$resistor->taken->fits(), $heat->limit]);
     }
 
     public function test_a_larger_fan_never_gets_a_smaller_part(): void

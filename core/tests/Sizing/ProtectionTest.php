@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace LampThread\Tests\Sizing;
 
+use LampThread\Circuit\Wire;
+use LampThread\Circuit\WireGroup;
 use LampThread\Operation\Solver;
 use LampThread\Parts\FuseGates;
 use LampThread\Sizing\Adiabatic;
@@ -15,6 +17,7 @@ use LampThread\Sizing\OperatingEnvelope;
 use LampThread\Sizing\ProtectionPlot;
 use LampThread\Sizing\Stall;
 use LampThread\Sizing\StartSurges;
+use LampThread\Sizing\WireSizing;
 use LampThread\Tests\Combination;
 use LampThread\Tests\Orchard;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -188,6 +191,44 @@ final class ProtectionTest extends TestCase
                 self::assertNotNull($ladder);
                 self::assertEqualsWithDelta($ladder->supplyV - $ladder->loadV, array_sum(array_column($ladder->rungs, 'volts')), 1e-6, $group->id);
             }
+        }
+    }
+
+    /** What nothing leads back from has no ladder, though its plus is fed. */
+    public function test_where_nothing_leads_back_there_is_no_ladder(): void
+    {
+        $sizing = Orchard::sizing();
+        $group = $sizing->circuit->wireGroups['fan-1-wire'];
+
+        self::assertNotNull(DropLadder::of($group, $sizing->circuit, $sizing->envelope));
+        self::assertNull(DropLadder::of(
+            new WireGroup($group->id, $group->name, $group->protectedBy, $group->loadFrom, 'nowhere:1'), $sizing->circuit, $sizing->envelope,
+        ));
+    }
+
+    /** The curve of a feed: the band of ISO 8820-3 at the multiples it is published for, the weakest wire's ampacity, copper by I²t. */
+    public function test_the_curve_of_a_feed_is_drawn_from_what_is_published(): void
+    {
+        $sizing = Orchard::sizing(['/pinned/fan-1-fuse' => 'blade-20', '/runs/fan-to-earth/conductor' => 'metric-2.5']);
+        $group = $sizing->circuit->wireGroups['fan-1-wire'];
+        $starting = OperatingEnvelope::of($sizing->circuit, starting: true);
+        $plot = ProtectionPlot::of(
+            $group, $sizing->brief, $sizing->circuit, $sizing->envelope, $starting, StartSurges::of($sizing->circuit, $starting, ['fan-1-fuse']),
+            new Solver($sizing->circuit), Orchard::shelf(),
+        );
+        $at = array_column($plot->band, null, 'ampere');
+
+        foreach ([[1.35, 0.75, 600.0], [1.6, 0.25, 50.0], [2.0, 0.15, 5.0], [3.5, 0.04, 0.5], [6.0, 0.02, 0.1]] as [$multiple, $leastS, $mostS]) {
+            $point = array_values(array_filter($at, static fn (array $one): bool => abs($one['ampere'] - 20 * $multiple) < 1e-9))[0] ?? null;
+            self::assertEqualsWithDelta([$leastS, $mostS], [$point['leastS'] ?? null, $point['mostS'] ?? null], 1e-9, (string) $multiple);
+        }
+        $wires = $sizing->circuit->wiresOf($group);
+        $ampacities = array_map(static fn (Wire $wire): float => (new WireSizing(Orchard::shelf(), new Ampacity(Orchard::shelf()->ampacityRows), $sizing->brief))->ampacityA($wire, $wire->conductor), $wires);
+        sort($ampacities);
+        self::assertEqualsWithDelta($ampacities[0], $plot->ampacityA, 1e-9);
+        self::assertLessThan($ampacities[count($ampacities) - 1], $plot->ampacityA, 'the thin return is the weakest');
+        foreach ($plot->withstand as $one) {
+            self::assertEqualsWithDelta($plot->withstand[0]['ampere'] ** 2 * $plot->withstand[0]['second'], $one['ampere'] ** 2 * $one['second'], 1e-3);
         }
     }
 

@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Tests\Handover;
+
+use LampThread\Handover\Measurement;
+use LampThread\Handover\Phase;
+use LampThread\Handover\Reads;
+use LampThread\Handover\StandInMeter;
+use LampThread\Handover\StepsBeforePower;
+use LampThread\Handover\StepsWarm;
+use LampThread\Handover\TestPlan;
+use LampThread\Handover\TestStep;
+use LampThread\Handover\WorkPlan;
+use LampThread\Road\Vehicle;
+use LampThread\Sizing\Sizing;
+use LampThread\Tests\Combination;
+use LampThread\Tests\Orchard;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** Where a reading begins to be outside, what an instrument can show at all, and what a pair of hands needs. */
+final class ThresholdsTest extends TestCase
+{
+    /** A shop's multimeter, clamp, thermometer and watch, twice their standard error. Common practice, no source. */
+    #[TestWith([Reads::Ohm, 100.0, 1.2])]
+    #[TestWith([Reads::Ohm, 0.0, 0.2])]
+    #[TestWith([Reads::Volt, 12.0, 0.08])]
+    #[TestWith([Reads::Volt, -12.0, 0.08])]
+    #[TestWith([Reads::Ampere, 10.0, 0.5])]
+    #[TestWith([Reads::Celsius, 90.0, 2.0])]
+    #[TestWith([Reads::Second, 240.0, 2.0])]
+    #[TestWith([Reads::Seen, 1.0, 0.0])]
+    public function test_how_far_an_instrument_may_be_off(Reads $reads, float $value, float $by): void
+    {
+        self::assertEqualsWithDelta($by, $reads->error($value), 1e-12);
+    }
+
+    /** What no instrument in a workshop shows at such a vehicle is a slip of the pen. Common practice, no source. */
+    #[TestWith([Reads::Volt, -60.0, 60.0])]
+    #[TestWith([Reads::Ampere, -400.0, 400.0])]
+    #[TestWith([Reads::Celsius, -50.0, 200.0])]
+    #[TestWith([Reads::Second, 0.0, 3600.0])]
+    #[TestWith([Reads::Ohm, 0.0, INF])]
+    #[TestWith([Reads::Seen, 0.0, 1.0])]
+    public function test_what_can_be_read_at_all(Reads $reads, float $least, float $most): void
+    {
+        self::assertSame([$least, $most], $reads->bounds());
+    }
+
+    /** A fixed pair acts within 3 K, one that is set within 2, and the thermometer is off by 2 more. Common practice, no source. */
+    #[TestWith(['switch closing when hot', 5.0])]
+    #[TestWith(['capillary', 4.0])]
+    #[TestWith(['stepless', 4.0])]
+    public function test_a_switch_acts_where_it_says(string $decider, float $byK): void
+    {
+        $steps = self::warm(Orchard::sizing(Combination::eachDecider()[$decider]));
+        $on = array_values(array_filter($steps, static fn (TestStep $step): bool => str_ends_with($step->id, '/on')))[0];
+
+        self::assertEqualsWithDelta([92.0 - $byK, 92.0, 92.0 + $byK], [$on->least, $on->expected, $on->most], 1e-9);
+        self::assertSame([Phase::Warm, 15], [$on->phase, $on->minutes]);
+    }
+
+    /** In a queue the model is within 5 K, and 5 K cooler is no fault; a plug is too warm where no finger stays on it, at 60 °C. Common practice, no source. */
+    public function test_what_is_too_warm(): void
+    {
+        $steps = array_column(array_map(static fn (TestStep $step): array => [$step->id, $step], self::warm(Orchard::sizing())), 1, 0);
+        $queue = $steps['queue/celsius//'];
+
+        self::assertEqualsWithDelta(-10.0, $queue->least - $queue->expected, 1e-9);
+        self::assertEqualsWithDelta(min(Orchard::brief()->cooling->ceilingC, $queue->expected + 5.0), $queue->most, 1e-9);
+        self::assertSame(60.0, $steps['week/celsius/fan-1/']->most);
+        self::assertTrue($steps['week/celsius/fan-1/']->passes(60.0));
+        self::assertFalse($steps['week/celsius/fan-1/']->passes(60.1));
+        self::assertSame(Phase::Later, $steps['week/seen/clamps/']->phase);
+    }
+
+    /** Before the battery goes on: what is printed on a fuse, what a coil and a motor have, what a cold switch has. */
+    public function test_before_power_everything_is_measured_that_can_be(): void
+    {
+        $sizing = Orchard::sizing(['/pinned/fan-1-fuse' => 'blade-25']);
+        $steps = array_column(array_map(static fn (TestStep $step): array => [$step->id, $step], (new StepsBeforePower($sizing))->steps()), 1, 0);
+        $coil = $steps['out/ohm/fan-1-relay:86/fan-1-relay:85'];
+
+        self::assertSame([25.0, 25.0], [$steps['printed/ampere/fan-1-fuse/']->least, $steps['printed/ampere/fan-1-fuse/']->most]);
+        self::assertEqualsWithDelta(85.0, $coil->expected, 0.5, 'as its maker says');
+        self::assertLessThan($coil->expected - Reads::Ohm->error(85.0), $coil->least);
+        self::assertGreaterThan($coil->expected + Reads::Ohm->error(85.0), $coil->most);
+        self::assertArrayHasKey('out/ohm/stage-1-switch:1/stage-1-switch:2', $steps);
+        self::assertSame([Reads::OPEN_OHM, INF], [$steps['out/ohm/stage-1-switch:1/stage-1-switch:2']->least, $steps['out/ohm/stage-1-switch:1/stage-1-switch:2']->most], 'open while cold');
+    }
+
+    /** The stand-in's fans draw 6 % more or less (standard deviation), about what they were told to; so many vehicles tell. */
+    public function test_the_stand_in_scatters_about_what_is_told(): void
+    {
+        $plan = Workshop::plan('orchard-sprayer');
+        $measurement = new Measurement('hot-1', Reads::Ampere, 'W4', '');
+        $told = $measurement->value($plan->point('hot-1'));
+        $ratios = [];
+        for ($seed = 1; $seed <= 300; $seed++) {
+            $ratios[] = (new StandInMeter($plan, $seed, hasBadJoint: false))->shows($measurement) / $told;
+        }
+        $mean = array_sum($ratios) / count($ratios);
+        $spread = sqrt(array_sum(array_map(static fn (float $ratio): float => ($ratio - $mean) ** 2, $ratios)) / count($ratios));
+
+        self::assertEqualsWithDelta(1.0, $mean, 0.03, 'a battery that is not quite full takes a little away');
+        self::assertEqualsWithDelta(0.06, $spread, 0.01);
+    }
+
+    /** What takes two pairs of hands, and what waits until the engine is cold. */
+    public function test_hands_and_cold_engines(): void
+    {
+        $sizing = Orchard::sizing(['/engineFan' => ['drive' => 'viscous', 'isRemoved' => true, 'diameterMm' => 420]]);
+        $steps = (new WorkPlan($sizing, new TestPlan($sizing)))->steps();
+        $cold = array_keys(array_filter($steps, static fn ($step): bool => $step->waitsForCold));
+        $twoHands = array_keys(array_filter($steps, static fn ($step): bool => $step->hands > 1));
+
+        self::assertSame(['old-fan', 'drain', 'flush', 'probe', 'fan', 'heat-cycle'], $cold);
+        self::assertContains('old-fan', $twoHands);
+        self::assertSame(1, $steps['battery-off']->hands);
+        foreach (['battery-off', 'cool-down', 'old-fan', 'battery-on'] as $dangerous) {
+            self::assertNotNull($steps[$dangerous]->caution, $dangerous);
+        }
+        self::assertGreaterThanOrEqual(60, $steps['cool-down']->minutes, 'nobody opens a hot cap');
+    }
+
+    /** @return list<TestStep> */
+    private static function warm(Sizing $sizing): array
+    {
+        return StepsWarm::of($sizing, Vehicle::of($sizing));
+    }
+}
