@@ -207,4 +207,15 @@ final class JobFileTest extends TestCase
             }
         }
     }
+
+    /** A name that looks like a number is still a name. */
+    public function test_a_run_named_by_a_number_is_refused_at_its_place(): void
+    {
+        try {
+            Orchard::brief(['/runs/0' => ['lengthM' => 1]]);
+            self::fail('It was taken.');
+        } catch (InvalidInput $refused) {
+            self::assertSame(['/runs/0'], array_map(static fn (Problem $problem): string => $problem->at, $refused->problems));
+        }
+    }
 }
