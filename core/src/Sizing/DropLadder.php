@@ -45,6 +45,16 @@ final readonly class DropLadder
         return array_sum(array_column($this->rungs, 'volts'));
     }
 
+    /**
+     * Lost in what is known, V.
+     *
+     * @param  list<string>  $assumed  components of which the wire is only taken to be as usual
+     */
+    public function knownLostV(array $assumed): float
+    {
+        return array_sum(array_column(array_filter($this->rungs, static fn (array $rung): bool => ! in_array($rung['component'], $assumed, true)), 'volts'));
+    }
+
     /** @return array{name: Message, volts: float, isReturn: bool, component: string|null} */
     private static function rung(string $part, Element $element, OperatingPoint $point, bool $isReturn): array
     {

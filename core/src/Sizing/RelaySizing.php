@@ -28,6 +28,9 @@ final readonly class RelaySizing
     /** How long a relay should last at least, years (common practice, no source). */
     public const WANTED_YEARS = 10.0;
 
+    /** A coil stands for good so many times the voltage it is made for (common practice, no source). */
+    private const MOST_COIL_SHARE = 1.33;
+
     /** What any contact may lose at 12 V and more, V (common practice, no source). */
     private const CONTACT_V = 0.1;
 
@@ -103,7 +106,10 @@ final readonly class RelaySizing
         // One that is only held, to size what it would feed, tells nothing of its coil.
         $pulledV = $envelope->leastV($plus, $minus, static fn (OperatingPoint $point): bool => $point->conditions->key === Key::Run
             && $point->conditions->faults->isNone() && $isAt(Relay::PULLED_IN)($point));
-        $constraints = [];
+        $constraints = [new Constraint(
+            'coil-voltage', $envelope->greatest(static fn (OperatingPoint $point): float => abs($point->voltages->across($plus, $minus))),
+            self::MOST_COIL_SHARE * $part->coilV, Unit::Volt, ['coil' => Unit::Volt->of($part->coilV), 'share' => self::MOST_COIL_SHARE],
+        )];
         if ($pulledV !== null) {
             $constraints[] = new Constraint('pull-in', $part->pullInV * Relay::coilFactor($coilC), $pulledV, Unit::Volt, [
                 'printed' => Unit::Volt->of($part->pullInV), 'coil' => Unit::Celsius->of($coilC),

@@ -9,6 +9,7 @@ use LampThread\Proof\Finding\Severity;
 use LampThread\Proof\Findings;
 use LampThread\Tests\Combination;
 use LampThread\Tests\Orchard;
+use LampThread\Tests\SoundJobs;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -311,6 +312,44 @@ final class FindingsTest extends TestCase
     private static function findings(array $changes): array
     {
         return Findings::of(Orchard::sizing($changes));
+    }
+
+    /** A switch that carries its rated current loses a tenth of a volt (common practice, no source): a warning only where it carries more. */
+    public function test_a_switch_within_its_rating_is_no_bad_contact(): void
+    {
+        $job = static fn (float $ratedA): array => [
+            ...SoundJobs::job(12, [['runA' => 14, 'startA' => 42]], 2), '/control/overrides' => [], '/control/stages/0/side' => 'supply',
+            '/control/stages/0/decider' => ['kind' => 'hand', 'isDirect' => true, 'ratedA' => $ratedA],
+        ];
+
+        self::assertNotContains('joint-drop', self::codes($job(16)));
+        self::assertContains('joint-drop', self::codes($job(10)));
+    }
+
+    /** What a wire of the vehicle loses is judged where somebody has told how thick it is. */
+    public function test_what_an_assumed_wire_loses_is_not_judged(): void
+    {
+        $control = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/data/arrangements/original-plug-low-high.json'), true)['changes']['control'];
+        $job = ['/control' => $control, '/fans/0/runA' => 28, '/fans/0/startA' => 84];
+
+        self::assertNotContains('drop-in-all', self::codes($job));
+        self::assertContains('drop-in-all', self::codes([...$job, '/control/stages/0/original' => ['isRelayReplaced' => false, 'areaMm2' => 2.5]]));
+    }
+
+    /** Where only off is wrong only off is moved. */
+    public function test_a_remedy_leaves_what_was_told_rightly(): void
+    {
+        $decider = [...Combination::deciders()['stepless'], 'onC' => 92, 'offC' => 70];
+        foreach (Findings::of(Orchard::sizing(Combination::changes($decider, Combination::loads()['one fan']))) as $finding) {
+            if ($finding->code === 'off-below-thermostat') {
+                $changes = $finding->remedies[0]->changes;
+                self::assertSame(92.0, (float) $changes['/control/stages/0/decider/onC']);
+                self::assertLessThanOrEqual(87.0, $changes['/control/stages/0/decider/offC']);
+
+                return;
+            }
+        }
+        self::fail('It was not found.');
     }
 
     /**

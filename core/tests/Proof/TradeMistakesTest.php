@@ -8,6 +8,7 @@ use LampThread\Message\InvalidInput;
 use LampThread\Proof\Finding\Finding;
 use LampThread\Tests\Combination;
 use LampThread\Tests\Orchard;
+use LampThread\Tests\SoundJobs;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -123,6 +124,16 @@ final class TradeMistakesTest extends TestCase
             'adapter-body-live',
             ['/control/stages/0/side' => 'supply', '/control/stages/0/parallel' => [[...$inHose, 'feedThroughBody' => true]]],
             ['/control/stages/0/side' => 'supply', '/control/stages/0/parallel' => [$inHose]],
+        ];
+        yield 'a relay for 12 V in a vehicle of 24 V' => [
+            'coil-over-voltage',
+            [...SoundJobs::all()['24 V, 8 A'], '/pinned/fan-1-relay' => 'mini-40-12v'], [...SoundJobs::all()['24 V, 8 A'], '/pinned/fan-1-relay' => 'mini-30-24v'],
+        ];
+        $byHand = [...SoundJobs::job(12, [['runA' => 14, 'startA' => 42]], 2), '/control/overrides' => [], '/control/stages/0/side' => 'supply'];
+        yield 'a dash switch for 10 A that carries a fan of 14 A' => [
+            'switch-over-rating',
+            [...$byHand, self::DECIDER => ['kind' => 'hand', 'isDirect' => true, 'ratedA' => 10]],
+            [...$byHand, self::DECIDER => ['kind' => 'hand', 'isDirect' => true, 'ratedA' => 16]],
         ];
         yield 'lockout that kills the fan in a slow climb' => [
             'lockout-in-climb',

@@ -12,8 +12,8 @@ use LampThread\Network\Element\Resistor;
 /** A switch a hand works: in each position some of its contacts are closed. */
 final readonly class HandSwitch extends Component implements HasInput
 {
-    /** Closed contact, Ω (common practice, no source). */
-    private const CONTACT_OHM = 0.01;
+    /** What a closed contact loses at the current it is made for, V (common practice, no source). */
+    private const CONTACT_V = 0.1;
 
     /**
      * @param  float  $ratedA  what it may carry, A
@@ -73,7 +73,7 @@ final readonly class HandSwitch extends Component implements HasInput
         $elements = [];
         foreach ($this->positions[$conditions->position($this->id, $this->inputPositions()[0])] ?? [] as $at => [$from, $to]) {
             $name = $at === 0 ? $this->id : "{$this->id}-pole-".($at + 1);
-            $elements[] = new Resistor($name, $this->terminal($from), $this->terminal($to), self::CONTACT_OHM);
+            $elements[] = new Resistor($name, $this->terminal($from), $this->terminal($to), self::CONTACT_V / $this->ratedA);
         }
 
         return $elements;

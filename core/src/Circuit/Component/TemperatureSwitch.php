@@ -21,8 +21,8 @@ final readonly class TemperatureSwitch extends Component implements StatefulComp
 {
     use SwitchesByBand;
 
-    /** Closed contact, Ω (common practice, no source). */
-    private const CONTACT_OHM = 0.02;
+    /** What a closed contact loses at the current it is made for, V (common practice, no source). */
+    private const CONTACT_V = 0.1;
 
     /** Thread of the body in clean metal, Ω (common practice, no source). */
     private const BODY_OHM = 0.005;
@@ -118,7 +118,7 @@ final readonly class TemperatureSwitch extends Component implements StatefulComp
     {
         $elements = [];
         if (($position === Hysteresis::HOT) === ($this->action === ThermalAction::ClosesWhenHot)) {
-            $elements[] = new Resistor($this->id, $this->contact(), $this->common(), self::CONTACT_OHM);
+            $elements[] = new Resistor($this->id, $this->contact(), $this->common(), self::CONTACT_V / $this->ratedA);
         }
         if ($this->bodyEarth !== null) {
             $elements[] = new Resistor("{$this->id}-body", $this->common(), $this->bodyEarth, self::BODY_OHM);

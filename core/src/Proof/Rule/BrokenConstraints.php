@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LampThread\Proof\Rule;
 
 use LampThread\Brief\EarthReturn;
+use LampThread\Brief\Stretch;
 use LampThread\Brief\Zone;
 use LampThread\Message\Message;
 use LampThread\Message\Quantity;
@@ -52,6 +53,7 @@ final readonly class BrokenConstraints implements Rule
         'shared-fuse' => ['fuse-over-shared', Severity::Danger],
         'fast-fuse' => ['fuse-fast-for-start', Severity::Note],
         'start-surge' => ['fuse-opens-at-start', Severity::Warning],
+        'coil-voltage' => ['coil-over-voltage', Severity::Danger],
         'pull-in' => ['coil-does-not-pull', Severity::Danger],
         'drop-out' => ['coil-does-not-let-go', Severity::Danger],
         'coil-polarity' => ['coil-diode-reversed', Severity::Danger],
@@ -61,6 +63,11 @@ final readonly class BrokenConstraints implements Rule
         'heat' => ['resistor-too-hot', Severity::Danger],
         'earth-lift' => ['earth-lifted', Severity::Warning],
     ];
+
+    /** Limits nobody has measured: what is over them by less than this is no finding (common practice, no source). */
+    private const OF_THUMB = ['earth-lift', 'contact-drop'];
+
+    private const BAND = 1.1;
 
     /** Constraints that a fuse before the part is judged by. */
     private const OF_FUSE = ['fuse-rating', 'long-overload', 'short-circuit', 'opens-on-short', 'fuse-before', 'shared-fuse'];
@@ -76,7 +83,9 @@ final readonly class BrokenConstraints implements Rule
 
                 continue;
             }
-            $broken = array_map(static fn (Constraint $constraint): Finding => self::finding($choice, $constraint, $sizing), $choice->taken->broken());
+            $broken = array_map(static fn (Constraint $constraint): Finding => self::finding($choice, $constraint, $sizing), array_values(array_filter(
+                $choice->taken->broken(), static fn (Constraint $one): bool => ! in_array($one->code, self::OF_THUMB, true) || $one->usedShare() > self::BAND,
+            )));
             if ($broken !== []) {
                 $findings[] = self::merged($broken);
             }
@@ -107,7 +116,7 @@ final readonly class BrokenConstraints implements Rule
                 Figure::of('needs', new Quantity($nearest->value, $nearest->unit)),
                 Figure::of('has', new Quantity($nearest->limit, $nearest->unit)),
             ],
-            remedies: $choice->kind === 'wire' ? self::wireRemedies($choice, $sizing) : [],
+            remedies: $choice->kind === 'wire' ? self::wireRemedies($choice, $sizing) : self::relayEach($sizing),
             reason: Message::of(
                 'finding.nothing-fits.reason', choice: $choice->name, part: $choice->taken->label(), constraint: $nearest->name(),
                 needs: new Quantity($nearest->value, $nearest->unit), has: new Quantity($nearest->limit, $nearest->unit),
@@ -120,19 +129,27 @@ final readonly class BrokenConstraints implements Rule
     {
         $remedies = [Remedy::of('better-insulation', ['/wiring/insulationC' => self::BEST_INSULATION_C], ['insulation' => Unit::Celsius->of(self::BEST_INSULATION_C)])];
         foreach ($sizing->circuit->wiresOf($sizing->circuit->wireGroups[$choice->id]) as $wire) {
-            if ($wire->segment->zone !== Zone::Cabin) {
+            if ($wire->segment->zone !== Zone::Cabin && $wire->stretch !== Stretch::Stub) {
                 $path = "/runs/{$wire->stretch->value}";
-                $remedies[] = Remedy::of('cooler-way', ["{$path}/zone" => Zone::Cabin->value, "{$path}/ambientC" => null], [
+                $remedies[$path] = Remedy::of('cooler-way', ["{$path}/zone" => Zone::Cabin->value, "{$path}/ambientC" => null], [
                     'stretch' => Message::of("stretch.{$wire->stretch->value}"), 'ambient' => Unit::Celsius->of(Zone::Cabin->ambientC()),
                 ]);
             }
         }
+        $allowDrop = Remedy::of('allow-drop', ['/wiring/dropLimitPercent' => self::MOST_DROP_PERCENT], ['drop' => Unit::Percent->of(self::MOST_DROP_PERCENT)]);
+
+        return [...array_values($remedies), ...self::relayEach($sizing), $allowDrop];
+    }
+
+    /** @return list<Remedy> each of which is tried before it is offered */
+    private static function relayEach(Sizing $sizing): array
+    {
+        $remedies = [];
         foreach ($sizing->brief->control->stages as $at => $stage) {
             if ($stage->sharesRelay) {
                 $remedies[] = Remedy::of('relay-each', ["/control/stages/{$at}/sharesRelay" => false]);
             }
         }
-        $remedies[] = Remedy::of('allow-drop', ['/wiring/dropLimitPercent' => self::MOST_DROP_PERCENT], ['drop' => Unit::Percent->of(self::MOST_DROP_PERCENT)]);
 
         return $remedies;
     }

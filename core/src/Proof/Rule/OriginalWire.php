@@ -149,10 +149,11 @@ final readonly class OriginalWire implements Rule
         }
 
         return [new Finding('original-assumed', Severity::Note, "{$stage->id}-original-fuse", $path, [
-            'fuse' => Unit::Ampere->of($original->takenFuseA()), 'area' => Unit::SquareMillimetre->of($original->takenAreaMm2()),
-            'relay' => Unit::Ampere->of($original->takenRelayA()),
             'draws' => Unit::Ampere->of($sizing->envelope->greatestA("{$stage->id}-original-fuse")),
-            'figures' => array_map(static fn (string $name): Message => Message::of("original.{$name}"), $names),
+            'figures' => array_map(static fn (string $name): Message => Message::of(
+                "original-taken.{$name}", fuse: Unit::Ampere->of($original->takenFuseA()), area: Unit::SquareMillimetre->of($original->takenAreaMm2()),
+                relay: Unit::Ampere->of($original->takenRelayA()),
+            ), $names),
         ])];
     }
 }

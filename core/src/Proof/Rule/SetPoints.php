@@ -70,9 +70,11 @@ final readonly class SetPoints implements Rule
             Figure::of('off', Unit::Celsius->of($band->offC)),
         ];
         $offC = ceil($opensC) + 1.0;
-        $onC = $offC + max(self::LEAST_GAP_K, $band->onC - $band->offC);
+        $latestOnC = SetPointAdviser::latestOnC($cooling, $dropK);
+        // What was told stays where it can.
+        $onC = $band->onC >= $offC + self::LEAST_GAP_K && $band->onC <= $latestOnC ? $band->onC : $offC + self::LEAST_GAP_K;
         $raised = Remedy::of(
-            'switch-pair', ["{$path}/onC" => $onC, "{$path}/offC" => $offC], ['on' => Unit::Celsius->of($onC), 'off' => Unit::Celsius->of($offC)],
+            $stage->decider->isFixedPair() ? 'switch-pair' : 'set-pair', ["{$path}/onC" => $onC, "{$path}/offC" => $offC], ['on' => Unit::Celsius->of($onC), 'off' => Unit::Celsius->of($offC)],
         );
         $findings = [];
         if ($band->offC <= $opensC) {
@@ -89,7 +91,6 @@ final readonly class SetPoints implements Rule
         if ($band->onC < $opensC + self::ON_ABOVE_K) {
             $findings[] = new Finding('on-below-thermostat', Severity::Warning, $subject, "{$path}/onC", $params, $figures, [$raised]);
         }
-        $latestOnC = SetPointAdviser::latestOnC($cooling, $dropK);
         // What comes on after another has failed may come later.
         if ($stage->parallelNumber === null && $band->onC > $latestOnC && $band->onC < min($boilsC, $cooling->ceilingC - $dropK)) {
             $findings[] = new Finding(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LampThread\Proof\Rule;
 
 use LampThread\Circuit\Component\FanMotor;
+use LampThread\Circuit\Component\OriginalWiring;
 use LampThread\Message\Unit;
 use LampThread\Proof\Finding\Figure;
 use LampThread\Proof\Finding\Finding;
@@ -42,22 +43,27 @@ final readonly class VoltageLost implements Rule
                 $ladders[$fan->id] = $ladder;
             }
         }
-        $findings = [];
+        $joints = [];
+        $inAll = [];
         foreach ($ladders as $fanId => $ladder) {
-            array_push($findings, ...$this->joints($ladder, $sizing), ...$this->inAll($ladder, $fanId, $sizing));
+            // What several fans lie behind is said once.
+            $joints += $this->joints($ladder, $sizing);
+            array_push($inAll, ...$this->inAll($ladder, $fanId, $sizing));
         }
 
-        return $findings;
+        return [...array_values($joints), ...$inAll];
     }
 
-    /** @return list<Finding> */
+    /** @return array<string, Finding> by component; none of what nothing fits for, which nobody buys */
     private function joints(DropLadder $ladder, Sizing $sizing): array
     {
         $findings = [];
+        $unmade = $sizing->unmade();
         foreach ($ladder->rungs as $rung) {
             $component = $rung['component'] === null ? null : $sizing->circuit->components[$rung['component']];
-            if ($component !== null && $component->isJoint() && $rung['volts'] > self::BAND * self::JOINT_V) {
-                $findings[] = new Finding(
+            $isMade = $component !== null && ! in_array($component->id, $unmade, true);
+            if ($isMade && $component->isJoint() && $rung['volts'] > self::BAND * self::JOINT_V) {
+                $findings[$component->id] = new Finding(
                     'joint-drop',
                     Severity::Warning,
                     $component->id,
@@ -88,7 +94,9 @@ final readonly class VoltageLost implements Rule
     /** @return list<Finding> */
     private function inAll(DropLadder $ladder, string $fan, Sizing $sizing): array
     {
-        $share = $ladder->lostV() / $sizing->brief->supply->systemV;
+        // What nobody has measured is not judged.
+        $assumed = array_filter($sizing->circuit->each(OriginalWiring::class), static fn (OriginalWiring $wiring): bool => $wiring->original->areaMm2 === null);
+        $share = $ladder->knownLostV(array_column($assumed, 'id')) / $sizing->brief->supply->systemV;
         if ($share <= self::USUAL_SHARE) {
             return [];
         }
