@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Tests\Operation;
+
+use LampThread\Circuit\Component\FanMotor;
+use LampThread\Circuit\Component\FaultKind;
+use LampThread\Circuit\Component\Faults;
+use LampThread\Circuit\Component\Key;
+use LampThread\Circuit\Component\OperatingConditions;
+use LampThread\Operation\SmallSignal;
+use LampThread\Operation\Solver;
+use LampThread\Operation\Surge;
+use LampThread\Tests\Combination;
+use LampThread\Tests\Handover\Workshop;
+use LampThread\Tests\Orchard;
+use PHPUnit\Framework\TestCase;
+
+/** What a little more or less does: a joint, a draw, an exchanged pair of wires, the end of a start. */
+final class SmallChangesTest extends TestCase
+{
+    /** The answer to a small resistance in series, against the circuit solved with it (compensation theorem). */
+    public function test_a_small_change_answers_as_the_circuit_does(): void
+    {
+        $plan = Workshop::plan('tern-step-van');
+        $sound = $plan->point('hot-2');
+        $signal = new SmallSignal($sound->elements(), $sound->voltages);
+        $compared = 0;
+        foreach ($sound->elementsByPart() as $id => $elements) {
+            $part = $plan->circuit->part($id);
+            foreach ($elements as $element) {
+                $ampere = $sound->currentA($element->name());
+                if ($part === null || ! $part->isInJoint($element->name()) || abs($ampere) < 1.0 || $part->fault(FaultKind::SlightJoint) === null) {
+                    continue;
+                }
+                $worse = (new Solver($plan->circuit))->settle($sound->conditions->withFaults(new Faults(jointOhms: [$id => 0.01])));
+                $volts = 0.01 * $ampere / (1 + 0.01 * $signal->admittanceS($element));
+                foreach (['fan-1:+', 'fan-2:-'] as $terminal) {
+                    self::assertEqualsWithDelta(
+                        $worse->voltages->at($terminal) - $sound->voltages->at($terminal), $volts * $signal->inSeries($element)->at($terminal), 0.002, "{$id} at {$terminal}",
+                    );
+                }
+                $compared++;
+            }
+        }
+        self::assertGreaterThan(5, $compared);
+    }
+
+    /** A fan that draws half as much again takes half as much again, though no joint of it is bad. */
+    public function test_a_fan_that_draws_more_takes_more(): void
+    {
+        $solver = new Solver(Orchard::sizing()->circuit);
+        $hot = new OperatingConditions(Key::Run, 850, 110);
+        $sound = $solver->settle($hot);
+        $more = $solver->settle($hot->withFaults(new Faults(draws: ['fan-1' => 1.5])));
+        $joint = $solver->settle($hot->withFaults(new Faults(jointOhms: ['W4' => 0.2])));
+
+        self::assertEqualsWithDelta(1.4, $more->currentA('fan-1') / $sound->currentA('fan-1'), 0.09, 'a little less, for the feed loses more');
+        self::assertLessThan(0.95, $joint->currentA('fan-1') / $sound->currentA('fan-1'));
+        self::assertGreaterThan($sound->voltages->at('fan-1:+') - 0.2 * $sound->currentA('W4') - 0.3, $joint->voltages->at('fan-1:+'));
+    }
+
+    /** 87 and 87a exchanged at a change-over relay: at rest the fan is fed from the override's own fuse, and pulled in from what was there. */
+    public function test_make_and_rest_exchanged_run_the_fan_at_rest(): void
+    {
+        $circuit = Orchard::sizing(Combination::changes(
+            Combination::deciders()['switch closing when hot'], Combination::loads()['one fan'], 'earth', null, Combination::overrides()['change-over'],
+        ))->circuit;
+        $solver = new Solver($circuit);
+        $turns = static fn (string $override, bool $isExchanged): bool => $solver->settle((new OperatingConditions(Key::Run, 850, 20, ['override' => $override]))->withFaults(
+            $isExchanged ? $circuit->broken(['fan-1-override-relay' => FaultKind::Exchanged87And87a]) : new Faults,
+        ))->position('fan-1') === FanMotor::TURNING;
+
+        self::assertSame([false, true], [$turns('off', false), $turns('on', false)]);
+        self::assertSame([true, false], [$turns('off', true), $turns('on', true)]);
+    }
+
+    /** A start is over when the current stays within a tenth of its end: between two samples, in a straight line. By hand. */
+    public function test_the_end_of_a_start_lies_between_samples(): void
+    {
+        $surge = new Surge([0.0, 1.0, 2.0, 3.0], [40.0, 12.0, 10.5, 10.0]);
+        // From 12 A to 10.5 A in a second, the limit is 11 A: two thirds of it.
+        self::assertEqualsWithDelta(1.0 + (12.0 - 11.0) / (12.0 - 10.5), $surge->durationS, 1e-9);
+        $heat = (40.0 ** 2 + 12.0 ** 2) / 2;
+        self::assertEqualsWithDelta($heat + 2 / 3 * (12.0 ** 2 + 10.5 ** 2) / 2, $surge->heatA2s, 1e-9);
+
+        self::assertSame(0.0, (new Surge([0.0, 1.0], [10.0, 10.0]))->durationS, 'what never was above it is over at once');
+        self::assertSame([40.0, 40.0], [(new Surge([0.0, 1.0], [-40.0, -10.0]))->peakA, $surge->peakA], 'whichever way it flows');
+    }
+}

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Tests\Road;
+
+use LampThread\Brief\EngineFan;
+use LampThread\Brief\EngineFanDrive;
+use LampThread\Road\Coolant;
+use LampThread\Road\Drives;
+use LampThread\Road\EngineFanAir;
+use LampThread\Road\FanCurve;
+use LampThread\Road\StandingHeat;
+use LampThread\Road\SweepCell;
+use LampThread\Road\Vehicle;
+use LampThread\Tests\Orchard;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** The road's rules where they turn. */
+final class ThresholdsTest extends TestCase
+{
+    /** Ethylene glycol raises the boiling point at sea level by 4 K at 30 %, 7.6 K at 50 %, 14.4 K at 70 % by volume (tables, from memory). */
+    #[TestWith([30.0, 4.0])]
+    #[TestWith([50.0, 7.6])]
+    #[TestWith([70.0, 14.4])]
+    #[TestWith([40.0, 5.8])]
+    public function test_glycol_boils_later_by_its_share(float $percent, float $byK): void
+    {
+        self::assertEqualsWithDelta($byK, Coolant::boilsC(0, $percent) - Coolant::boilsC(0, 0), 0.15);
+    }
+
+    /** A 430 mm engine fan at 2000 rpm moves about 2500 m³/h free and takes about 450 W. Common practice, no source. */
+    public function test_what_the_engines_fan_begins_from(): void
+    {
+        $fan = new EngineFanAir(new EngineFan(EngineFanDrive::Fixed, false, 430));
+
+        self::assertEqualsWithDelta(2500.0, $fan->airM3h(2000, 90), 1e-6);
+        self::assertEqualsWithDelta(450.0, $fan->powerW(2000, 90), 1e-6);
+        self::assertEqualsWithDelta(8 * 2500.0, (new EngineFanAir(new EngineFan(EngineFanDrive::Fixed, false, 860)))->airM3h(2000, 90), 1e-6, 'the cube of its diameter');
+    }
+
+    /** A viscous coupling lets go below 85 °C and holds from 95 °C, and slips past 2600 rpm. Common practice, no source. */
+    #[TestWith([80.0, 0.30])]
+    #[TestWith([85.0, 0.30])]
+    #[TestWith([90.0, 0.575])]
+    #[TestWith([95.0, 0.85])]
+    #[TestWith([110.0, 0.85])]
+    public function test_when_a_viscous_coupling_holds(float $coolantC, float $share): void
+    {
+        $fan = new EngineFanAir(new EngineFan(EngineFanDrive::Viscous, false, 430));
+
+        self::assertEqualsWithDelta(2000 * $share, $fan->rpm(2000, $coolantC), 1e-6);
+        self::assertLessThanOrEqual(2600.0, $fan->rpm(6000, $coolantC));
+    }
+
+    /** A fan behind another's suction moves more, and one against it less; ram air helps, standing blades hinder. */
+    public function test_what_helps_a_fan_and_what_hinders_it(): void
+    {
+        $curve = new FanCurve(0.5, 150.0, 0.1);
+        $system = FanCurve::systemResistance(0.2, 0.8);
+        $air = static fn (float $speedShare, float $ramMs, float $morePa): float => $curve->airMs($speedShare, $system, $ramMs, $morePa);
+
+        self::assertGreaterThan($air(1.0, 0.0, 0.0), $air(1.0, 0.0, 50.0));
+        self::assertLessThan($air(1.0, 0.0, 0.0), $air(1.0, 0.0, -50.0));
+        self::assertGreaterThan($air(1.0, 0.0, 0.0), $air(1.0, 5.0, 0.0));
+        self::assertGreaterThan($air(0.0, 5.0, 0.0), $air(1.0, 5.0, 0.0));
+    }
+
+    /** The compressor's power is heat too: with air conditioning a queue gets hot sooner. */
+    public function test_air_conditioning_heats_sooner(): void
+    {
+        $overS = static fn (array $changes): float => StandingHeat::of(Orchard::brief(['/heat' => ['ratedKw' => 140], ...$changes]), 92.0)->heatsUp(600.0)->overS ?? INF;
+
+        self::assertLessThan($overS([]), $overS(['/control/airConditioning' => ['compressor' => 'clutch', 'trigger' => 'separate-relay']]));
+    }
+
+    /** Of one fan the busiest starts are its starts; ampere-hours are what the samples add up to. */
+    public function test_a_drives_figures_are_those_of_its_samples(): void
+    {
+        $result = Vehicle::of(Orchard::sizing())->drive(Drives::standard()['3-queue'])->result;
+
+        self::assertGreaterThan(0, $result->fanStarts);
+        self::assertEqualsWithDelta($result->fanStarts / ($result->lastedS / 3600), $result->startsPerHour(), 1e-9);
+        self::assertEqualsWithDelta($result->startsPerHour(), $result->busiestStartsPerHour(), 1e-9);
+        $runningA = Orchard::brief()->fans[0]->runA;
+        self::assertEqualsWithDelta($result->runShare() * $result->lastedS / 3600 * $runningA, $result->fanAh, 0.2 * $result->fanAh);
+    }
+
+    /** A setting beats another that is worse in one thing and better in none; the same beats nobody. */
+    public function test_which_setting_beats_which(): void
+    {
+        $cell = static fn (float $peakC, float $starts, float $ah): SweepCell => new SweepCell(92, 87, $peakC, $starts, $ah, 1.0, null);
+        $one = $cell(100, 6, 3);
+
+        self::assertFalse($one->beats($cell(100, 6, 3)));
+        self::assertTrue($one->beats($cell(101, 6, 3)));
+        self::assertTrue($one->beats($cell(100, 7, 3)));
+        self::assertTrue($one->beats($cell(100, 6, 4)));
+        self::assertFalse($one->beats($cell(99, 7, 4)));
+        self::assertFalse($one->beats($cell(101, 5, 4)));
+        self::assertFalse($one->beats($cell(101, 7, 2)));
+    }
+}
