@@ -8,11 +8,13 @@ use LampThread\Circuit\Component\FanMotor;
 use LampThread\Circuit\Component\FaultKind;
 use LampThread\Circuit\Component\Key;
 use LampThread\Circuit\Component\OperatingConditions;
+use LampThread\Circuit\Component\Rail;
 use LampThread\Circuit\Component\Relay;
 use LampThread\Circuit\Wire;
 use LampThread\Exchange\FaultsReader;
 use LampThread\Message\InvalidInput;
 use LampThread\Message\Problem;
+use LampThread\Operation\LeastResistancePaths;
 use LampThread\Operation\Ohmmeter;
 use LampThread\Operation\OperatingPoint;
 use LampThread\Operation\Solver;
@@ -161,6 +163,28 @@ final class FaultsTest extends TestCase
         self::assertEqualsWithDelta(13 / 46, Ohmmeter::between($cold, 'fan-1:+', 'fan-1:-'), 1e-3);
         self::assertSame(0.0, Ohmmeter::between($cold, 'fan-1:+', 'fan-1:+'));
         self::assertNull(Ohmmeter::between($this->broken(['fan-1' => 'open'], 20), 'fan-1:+', 'fan-1:-'));
+    }
+
+    /** A meter goes through wires and closed contacts to the battery's clamp, and not through the battery. */
+    public function test_an_ohmmeter_sees_what_lies_between(): void
+    {
+        $cold = $this->broken([], 20);
+
+        self::assertLessThan(0.05, Ohmmeter::between($cold, 'battery:+', 'fan-1-fuse:2'), 'a wire and a fuse');
+        self::assertEqualsWithDelta(
+            Ohmmeter::between($cold, 'battery:+', 'fan-1-fuse:1') + Ohmmeter::between($cold, 'fan-1-fuse:1', 'fan-1-fuse:2'),
+            Ohmmeter::between($cold, 'battery:+', 'fan-1-fuse:2'), 1e-9, 'one after the other',
+        );
+        self::assertNull(Ohmmeter::between($cold, 'battery:+', 'fan-1:+'), 'the relay is open');
+    }
+
+    /** The way of a feed ends where it meets a rail: it does not come up again from earth. */
+    public function test_a_way_ends_at_the_rails(): void
+    {
+        $fromPlus = fn (float $coolantC): array => LeastResistancePaths::from($this->broken([], $coolantC), Rail::SUPPLY);
+
+        self::assertArrayHasKey('fan-1:+', $fromPlus(110));
+        self::assertArrayNotHasKey('fan-1:+', $fromPlus(20), 'the relay is open; by the coil to earth and up through the motor is no feed');
     }
 
     /** @param  array<string, string>  $faults */

@@ -120,6 +120,18 @@ final class RunUpTest extends TestCase
         self::assertLessThan(14.0, $soft->peakA);
     }
 
+    /** A fan that is told to take three times as long to run up does, and is watched until it has. */
+    public function test_a_start_lasts_as_long_as_it_is_told_to(): void
+    {
+        $startS = static fn (float $seconds): Surge => self::started(['/fans/0/startS' => $seconds]);
+        [$short, $long] = [$startS(1.0), $startS(3.0)];
+
+        self::assertEqualsWithDelta(3.0, $long->durationS / $short->durationS, 0.3);
+        self::assertEqualsWithDelta($short->peakA, $long->peakA, 0.05 * $short->peakA);
+        $last = count($long->currentsA) - 1;
+        self::assertEqualsWithDelta($long->currentsA[$last], $long->currentsA[$last - 1], 0.02 * abs($long->currentsA[$last]), 'it has run up');
+    }
+
     public function test_the_heat_of_a_known_decay(): void
     {
         $timesS = range(0.0, 6.0, 0.001);
@@ -132,6 +144,15 @@ final class RunUpTest extends TestCase
         self::assertEqualsWithDelta(1.0, $timeS, 1e-9);
         $heat = 100 + 600 * (1 - exp(-1)) + 450 * (1 - exp(-2));
         self::assertEqualsWithDelta(sqrt($heat), $equivalentA, 1e-4);
+    }
+
+    /** @param  array<string, mixed>  $changes */
+    private static function started(array $changes): Surge
+    {
+        $circuit = Orchard::sizing($changes)->circuit;
+        $solver = new Solver($circuit);
+
+        return RunUp::of($solver, $solver->settle(new OperatingConditions(Key::Run, 3000, 130, jammed: ['fan-1'])), ['fan-1-fuse'], [])->surge('fan-1-fuse');
     }
 
     /** @param  array<string, mixed>  $changes */
