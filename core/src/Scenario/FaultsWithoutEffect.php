@@ -52,7 +52,7 @@ final readonly class FaultsWithoutEffect
             IdleWhere::AtRest => $position === 0,
             IdleWhere::Actuated => $position === $component?->actuatedPosition(),
             // What goes with the temperature stands elsewhere at each reading, which only solving tells.
-            IdleWhere::ReadsTheSame => $component !== null && ! ($this->isProportional[$part] ?? false)
+            IdleWhere::ReadsTheSame => $component !== null && ! $this->isProportional[$part]
                 && $component->initialPosition($point->conditions) === $component->initialPosition(
                     $point->conditions->withFaults($point->conditions->faults->and($part, $fault)),
                 ),

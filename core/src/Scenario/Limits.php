@@ -126,7 +126,7 @@ final readonly class Limits
         $most = 1.0;
         foreach ($this->heat as $element => [$heatA2s, $forGoodA]) {
             $currentA = abs($after->currentA($element));
-            $share = $currentA ** 2 * $seconds / max($heatA2s, 1e-9);
+            $share = $currentA ** 2 * $seconds / $heatA2s;
             if ($share > $most && $currentA > $forGoodA && $currentA > self::GROWN * abs($before->currentA($element))) {
                 $most = $share;
                 $worst = [$this->parts[$element], $currentA];
@@ -158,8 +158,9 @@ final readonly class Limits
         $worst = null;
         foreach ($this->mostA as $element => $mostA) {
             $currentA = abs($point->currentA($element));
-            $used = $currentA / max($mostA, 1e-9);
-            if ($used > $share * (1 + 1e-9) && ($than === null || $currentA > self::GROWN * abs($than->currentA($element)))) {
+            // A contact there is not carries nothing; what it would carry is endlessly too much.
+            $used = fdiv($currentA, $mostA);
+            if ($used > $share && ($than === null || $currentA > self::GROWN * abs($than->currentA($element)))) {
                 $share = $used;
                 $worst = [$this->parts[$element], $currentA];
             }

@@ -105,7 +105,10 @@ final class LimitsTest extends TestCase
     #[TestWith([1.06, true])]
     public function test_what_was_overloaded_before_is_blamed_only_when_it_carries_a_twentieth_more(float $more, bool $isBlamed): void
     {
-        $sizing = Orchard::sizing(['/pinned/fan-1-wire' => 'metric-0.75']);
+        $sizing = Orchard::sizing([
+            '/pinned/fan-1-wire' => 'metric-0.75', '/fans/0/runA' => 50, '/fans/0/startA' => 150,
+            ...array_fill_keys(['/runs/fuse-to-relay', '/runs/relay-to-fan', '/runs/fan-to-earth'], ['lengthM' => 0.1]),
+        ]);
         $solver = new Solver($sizing->circuit);
         $sound = self::point($sizing, []);
         $drawing = static fn (float $times): OperatingPoint => $solver->settle($sound->conditions->withFaults(new Faults(draws: ['fan-1' => $times])));
@@ -117,6 +120,7 @@ final class LimitsTest extends TestCase
         }
 
         self::assertSame($isBlamed, self::limits($sizing)->burns($drawing($high), $sound) !== null);
+        self::assertSame($isBlamed, self::limits($sizing)->burnsWithin(3600.0, $drawing($high), $sound) !== null);
     }
 
     /** Whichever of a chain is opened, every current elsewhere is the same. */
@@ -152,6 +156,8 @@ final class LimitsTest extends TestCase
     #[TestWith(['fan-1-relay', FaultKind::StuckOn, false, true])]
     #[TestWith(['stage-1-switch', FaultKind::StuckOn, false, true])]
     #[TestWith(['stage-1-switch', FaultKind::Drifted, true, false])]
+    #[TestWith(['fan-1-relay', FaultKind::Exchanged85And86, false, false])]
+    #[TestWith(['fan-1-plug', FaultKind::LeakToEarth, false, false])]
     #[TestWith(['override', FaultKind::Short, false, false])]
     #[TestWith(['override', FaultKind::Open, true, true])]
     public function test_what_can_change_nothing(string $part, FaultKind $kind, bool $cold, bool $hot): void
