@@ -146,7 +146,7 @@ final readonly class WorkPlan
 
         return [new WorkStep(
             "tests-{$phase->value}", Message::of('work.tests', phase: Message::of("phase.{$phase->value}")), $minutes, [], $needs,
-            [Message::of('work.tool.meter')],
+            [Message::of('work.tool.meter')], [], hands: 1, waitsForCold: false, caution: null,
         )];
     }
 

@@ -21,11 +21,11 @@ final readonly class WorkStep
         public Message $title,
         public float $minutes,
         public array $items,
-        public array $needs = [],
-        public array $tools = [],
-        public array $consumables = [],
-        public int $hands = 1,
-        public bool $waitsForCold = false,
-        public ?Message $caution = null,
+        public array $needs,
+        public array $tools,
+        public array $consumables,
+        public int $hands,
+        public bool $waitsForCold,
+        public ?Message $caution,
     ) {}
 }

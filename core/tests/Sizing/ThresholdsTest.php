@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Tests\Sizing;
+
+use LampThread\Circuit\Component\Relay;
+use LampThread\Parts\FusePart;
+use LampThread\Parts\RelayPart;
+use LampThread\Sizing\Candidate;
+use LampThread\Sizing\Choice;
+use LampThread\Sizing\Constraint;
+use LampThread\Sizing\Sizing;
+use LampThread\Sizing\SupplyBalance;
+use LampThread\Tests\Combination;
+use LampThread\Tests\Orchard;
+use LampThread\Tests\SoundJobs;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** Where a part stops being enough, in the trade's words and figures. */
+final class ThresholdsTest extends TestCase
+{
+    /** A blade fuse carries three quarters of its rating for good at 25 °C (ISO 8820-3's own advice, from memory), and less where it is hotter. */
+    public function test_a_fuse_carries_three_quarters_of_its_rating(): void
+    {
+        $cool = Orchard::sizing(['/runs/battery-to-fuse' => ['lengthM' => 0.15, 'zone' => 'cabin']]);
+        foreach ($cool->choices['fan-1-fuse']->candidates as $candidate) {
+            self::assertInstanceOf(FusePart::class, $candidate->part);
+            $limit = self::constraint($candidate, 'continuous-load')->limit;
+            self::assertLessThanOrEqual(0.75 * $candidate->part->ratedA + 1e-9, $limit, $candidate->part->id());
+            self::assertGreaterThan(0.70 * $candidate->part->ratedA, $limit, 'at 40 °C it is hardly less');
+        }
+    }
+
+    /** A relay carries four fifths of what its maker prints for hours; its contact loses a tenth of a volt at most; in 6 V half of that. */
+    public function test_a_relay_carries_four_fifths_of_its_rating(): void
+    {
+        foreach ([['12 V, 12 A near, opening switch', 0.1], ['6 V, 6 A', 0.05], ['24 V, 8 A', 0.1]] as [$job, $lostV]) {
+            foreach (Orchard::sizing(SoundJobs::all()[$job])->choices['fan-1-relay']->candidates as $candidate) {
+                self::assertInstanceOf(RelayPart::class, $candidate->part);
+                self::assertEqualsWithDelta(0.8 * $candidate->part->makeA, self::constraint($candidate, 'running-current')->limit, 1e-9, 'at 85 °C it is rated');
+                self::assertEqualsWithDelta($lostV, self::constraint($candidate, 'contact-drop')->limit, 1e-9);
+                self::assertSame(10.0, self::constraint($candidate, 'life')->value, 'ten years are wanted');
+                self::assertEqualsWithDelta(1.33 * $candidate->part->coilV, self::constraint($candidate, 'coil-voltage')->limit, 1e-9);
+            }
+        }
+    }
+
+    /** A coil 40 K above the bay pulls in at its printed voltage times copper's 0.393 % a kelvin above 23 °C; let go at −20 °C it must at less. */
+    public function test_a_hot_coil_pulls_in_and_a_cold_one_lets_go(): void
+    {
+        $sizing = Orchard::sizing();
+        $relay = $sizing->circuit->components['fan-1-relay'];
+        self::assertInstanceOf(Relay::class, $relay);
+        $factor = static fn (float $coilC): float => 1 + 0.00393 * ($coilC - 23.0);
+        foreach ($sizing->choices['fan-1-relay']->candidates as $candidate) {
+            self::assertInstanceOf(RelayPart::class, $candidate->part);
+            $hot = $candidate->part->pullInV * $factor($relay->zone->ambientC() + 40.0);
+            self::assertEqualsWithDelta($hot, self::constraint($candidate, 'pull-in')->value, 0.01 * $hot);
+            $cold = $candidate->part->dropOutV * $factor(-20.0);
+            self::assertEqualsWithDelta($cold, self::constraint($candidate, 'drop-out')->limit, 0.01 * $cold);
+        }
+    }
+
+    /** A switch that carries the fan stands two and a half times its rating as the fan starts. Common practice, no source. */
+    #[TestWith([16.0, true])]
+    #[TestWith([26.0, false])]
+    public function test_a_switch_stands_a_start(float $ratedA, bool $isOver): void
+    {
+        $sizing = Orchard::sizing([
+            ...SoundJobs::job(12, [['runA' => 15, 'startA' => 60]], 1), '/control/overrides' => [], '/control/stages/0/side' => 'supply',
+            '/control/stages/0/decider' => ['kind' => 'hand', 'isDirect' => true, 'ratedA' => $ratedA],
+        ]);
+        $start = self::constraint($sizing->choices['stage-1-switch']->taken, 'switched-start');
+
+        self::assertEqualsWithDelta(2.5 * $ratedA, $start->limit, 1e-9);
+        self::assertSame($isOver, ! $start->isMet, "{$start->value} A");
+    }
+
+    /** Whatever the current, a wire thinner than half a square millimetre does not last in a vehicle. Common practice, no source. */
+    public function test_no_wire_is_thinner_than_half_a_square_millimetre(): void
+    {
+        $choice = Orchard::sizing()->choices['trigger-wire'];
+
+        self::assertSame('metric-0.5', $choice->taken->part->id());
+        self::assertFalse(self::constraint($choice->candidates[0], 'strength')->isMet, $choice->candidates[0]->part->id());
+        self::assertTrue(self::constraint($choice->candidates[1], 'strength')->isMet, $choice->candidates[1]->part->id());
+    }
+
+    /** For an hour a fuse may carry 1.35 times its rating (ISO 8820-3, from memory): the wire then may be 50 K above its insulation's rating. */
+    public function test_a_wire_stands_a_long_overload(): void
+    {
+        $choice = Orchard::sizing()->choices['fan-1-wire'];
+        $constraint = self::constraint($choice->taken, 'long-overload');
+
+        self::assertSame(Orchard::brief()->wiring->insulationC + 50.0, $constraint->limit);
+        $opens = self::constraint($choice->taken, 'opens-on-short');
+        $fuse = Orchard::sizing()->choices['fan-1-fuse']->taken->part;
+        self::assertInstanceOf(FusePart::class, $fuse);
+        self::assertEqualsWithDelta(3.5 * $fuse->ratedA, $opens->value, 1e-9, 'a short at the far end opens it within half a second');
+    }
+
+    /** A battery that is neither charged nor drained by more than half an ampere is even. Common practice, no source. */
+    public function test_an_idle_balance_is_even_within_half_an_ampere(): void
+    {
+        $balance = static function (float $idleA): SupplyBalance {
+            $sizing = Orchard::sizing(['/supply/alternatorIdleA' => $idleA]);
+
+            return SupplyBalance::of($sizing->brief, $sizing->circuit);
+        };
+        [$low, $high] = [5.0, 60.0];
+        for ($step = 0; $step < 30; $step++) {
+            $middle = ($low + $high) / 2;
+            [$low, $high] = $balance($middle)->balanceA < -0.5 ? [$middle, $high] : [$low, $middle];
+        }
+
+        self::assertNotNull($balance($low - 0.1)->hoursLeft);
+        self::assertNull($balance($high + 0.1)->hoursLeft);
+    }
+
+    /** What a part is judged by has one answer, and is used to its whole when it breaks. */
+    public function test_the_share_that_is_used_says_what_decides(): void
+    {
+        $sizing = Orchard::sizing(Combination::changes(Combination::deciders()['switch closing when hot'], Combination::loads()['one fan']));
+        foreach (self::fromShelf($sizing) as $choice) {
+            foreach ($choice->candidates as $candidate) {
+                $most = max([0.0, ...array_map(static fn (Constraint $one): float => $one->usedShare(), array_filter($candidate->constraints, static fn (Constraint $one): bool => ! $one->isWish))]);
+                self::assertSame($candidate->works(), $most <= 1.0 + 1e-9, "{$choice->id} {$candidate->part->id()}");
+            }
+        }
+    }
+
+    /** @return list<Choice> */
+    private static function fromShelf(Sizing $sizing): array
+    {
+        return array_values(array_filter($sizing->choices, static fn (Choice $choice): bool => $choice->candidates !== []));
+    }
+
+    private static function constraint(Candidate $candidate, string $code): Constraint
+    {
+        foreach ($candidate->constraints as $constraint) {
+            if ($constraint->code === $code) {
+                return $constraint;
+            }
+        }
+
+        self::fail("It is not judged by ‘{$code}’.");
+    }
+}
