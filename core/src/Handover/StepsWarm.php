@@ -39,27 +39,27 @@ final class StepsWarm
                 $steps[] = new TestStep(
                     "warm/celsius/{$id}/{$which}", Phase::Warm,
                     Message::of("test.{$which}-at", mark: $sensor->mark, name: $sensor->name, place: Message::of("place.{$band->place->value}")),
-                    [Message::of('setting.warm-up')], Reads::Celsius, $tempC, $tempC - $by, $tempC + $by, $which === 'on' ? 15 : 5, caution: Message::of('test.caution.hot'),
+                    [Message::of('setting.warm-up')], Reads::Celsius, $tempC, $tempC - $by, $tempC + $by, Minutes::ofTest("{$which}-at"), caution: Message::of('test.caution.hot'),
                 );
             }
         }
         $peakC = $vehicle->drive(Drives::standard()[self::QUEUE]->withoutAirConditioning())->result->peakC;
         $steps[] = new TestStep(
             'queue/celsius//', Phase::Road, Message::of('test.queue'), [Message::of('setting.queue')], Reads::Celsius, $peakC,
-            $peakC - self::MODEL_K - 5.0, min($sizing->brief->cooling->ceilingC, $peakC + self::MODEL_K), 30, caution: Message::of('test.caution.gauge'),
+            $peakC - self::MODEL_K - 5.0, min($sizing->brief->cooling->ceilingC, $peakC + self::MODEL_K), Minutes::ofTest('queue'), caution: Message::of('test.caution.gauge'),
         );
         foreach ($sizing->circuit->each(FanMotor::class) as $motor) {
             $steps[] = new TestStep(
                 "air/seen/{$motor->id}/", Phase::Cold, Message::of('test.air', mark: $motor->mark, fan: $motor->fan->name, mount: $motor->fan->mount->value),
-                [Message::of('setting.fan-runs')], Reads::Seen, 1.0, 1.0, 1.0, 1, caution: Message::of('test.caution.fans'),
+                [Message::of('setting.fan-runs')], Reads::Seen, 1.0, 1.0, 1.0, Minutes::ofTest('air'), caution: Message::of('test.caution.fans'),
             );
             $steps[] = new TestStep(
                 "week/celsius/{$motor->id}/", Phase::Later, Message::of('test.plug-warm', mark: $motor->mark, fan: $motor->fan->name), [Message::of('setting.ten-minutes')],
-                Reads::Celsius, null, -50.0, self::FINGER_C, 12, caution: Message::of('test.caution.plug'),
+                Reads::Celsius, null, -50.0, self::FINGER_C, Minutes::ofTest('plug-warm'), caution: Message::of('test.caution.plug'),
             );
         }
-        $steps[] = new TestStep('week/seen/clamps/', Phase::Later, Message::of('test.clamps'), [], Reads::Seen, 1.0, 1.0, 1.0, 10, caution: Message::of('test.caution.pressure'));
-        $steps[] = new TestStep('season/seen/terminals/', Phase::Later, Message::of('test.terminals'), [], Reads::Seen, 1.0, 1.0, 1.0, 10);
+        $steps[] = new TestStep('week/seen/clamps/', Phase::Later, Message::of('test.clamps'), [], Reads::Seen, 1.0, 1.0, 1.0, Minutes::ofTest('clamps'), caution: Message::of('test.caution.pressure'));
+        $steps[] = new TestStep('season/seen/terminals/', Phase::Later, Message::of('test.terminals'), [], Reads::Seen, 1.0, 1.0, 1.0, Minutes::ofTest('terminals'));
 
         return $steps;
     }

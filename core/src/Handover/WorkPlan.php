@@ -18,11 +18,6 @@ final readonly class WorkPlan
     /** What the fan hides once it is in, so that it comes before. */
     private const BEHIND_FAN = ['probe', 'old-fan'];
 
-    private const MINUTES = [
-        'battery-off' => 5, 'cool-down' => 60, 'old-fan' => 50, 'drain' => 15, 'flush' => 25, 'probe' => 20, 'fan' => 40, 'wire' => 4, 'relay' => 8, 'fuse-box' => 60,
-        'original' => 20, 'plugs' => 10, 'battery-on' => 5, 'fill' => 15, 'bleed' => 20, 'heat-cycle' => 45, 'write-up' => 20,
-    ];
-
     private bool $opensCoolant;
 
     private bool $takesFanOff;
@@ -162,7 +157,7 @@ final readonly class WorkPlan
         bool $caution = false, array $figures = [],
     ): WorkStep {
         return new WorkStep(
-            $id, Message::of("work.{$id}", ...$figures), self::MINUTES[$id] * $times,
+            $id, Message::of("work.{$id}", ...$figures), Minutes::ofStep($id) * $times,
             array_map(static fn (string $item): Message => Message::of("work.{$id}.{$item}", ...$figures), $items),
             $needs, array_map(static fn (string $tool): Message => Message::of("work.tool.{$tool}"), $tools),
             array_map(static fn (string $consumable): Message => Message::of("work.consumable.{$consumable}"), $consumables), $hands, $isCold,
