@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace LampThread\Tests\Handover;
 
+use LampThread\Circuit\Component\Rail;
 use LampThread\Handover\Measurement;
 use LampThread\Handover\Phase;
 use LampThread\Handover\Reads;
+use LampThread\Handover\Settings;
 use LampThread\Handover\StandInMeter;
 use LampThread\Handover\StepsBeforePower;
 use LampThread\Handover\StepsWarm;
@@ -129,6 +131,59 @@ final class ThresholdsTest extends TestCase
         $fill = (new WorkPlan($sizing, new TestPlan($sizing)))->steps()['fill'];
 
         self::assertStringContainsString('3.3 l of concentrate and 4.1 l of water', Orchard::english($fill->items[0]));
+    }
+
+    /** A time relay is set within a fifth; a start, clamped with the peak held, is between a half and a fifth more. Common practice, no source. */
+    public function test_times_and_starts_have_a_wide_band(): void
+    {
+        $steps = self::byId(Orchard::sizing(['/control/afterRun' => ['delayS' => 240]]));
+        $time = $steps['after-run/second//'];
+        $start = $steps['start/ampere/fan-1/'];
+
+        self::assertEqualsWithDelta([192.0, 240.0, 288.0, 5], [$time->least, $time->expected, $time->most, $time->minutes], 1e-9);
+        self::assertEqualsWithDelta([0.55, 1.2], [$start->least / $start->expected, $start->most / $start->expected], 1e-9);
+        self::assertCount(1, array_filter(array_keys($steps), static fn (string $id): bool => str_starts_with($id, 'start/')), 'once for each fan');
+    }
+
+    /** A start is clamped where the fan has its whole voltage: of two speeds at the high one. */
+    public function test_a_start_is_measured_at_full_voltage(): void
+    {
+        $sizing = Orchard::sizing(Combination::changes(Combination::deciders()['switch closing when hot'], Combination::loads()['dropping resistor']));
+        $plan = new TestPlan($sizing);
+        $steps = array_values(array_filter($plan->steps(), static fn (TestStep $step): bool => str_starts_with($step->id, 'start/')));
+
+        self::assertCount(1, $steps);
+        self::assertGreaterThan(0.8 * 27.0, $steps[0]->expected, 'of 27 A');
+    }
+
+    /** Motors have milliohms to a few ohms between their brushes, earths next to nothing, wires lose no more than is expected. */
+    public function test_what_must_be_low_may_be_lower(): void
+    {
+        $steps = self::byId(Orchard::sizing());
+
+        self::assertSame([0.0, 6.0], [$steps['out/ohm/fan-1:+/fan-1:-']->least, $steps['out/ohm/fan-1:+/fan-1:-']->most]);
+        self::assertSame(0.0, $steps['out/ohm/fan-1:-/'.Rail::EARTH]->least);
+        self::assertLessThan(0.35, $steps['out/ohm/fan-1:-/'.Rail::EARTH]->most);
+        $back = array_values(array_filter($steps, static fn (TestStep $step): bool => $step->reads === Reads::Volt && $step->to === Rail::EARTH && $step->from !== Rail::SUPPLY && $step->expected < 1.0));
+        self::assertNotSame([], $back);
+        foreach ($back as $step) {
+            self::assertLessThanOrEqual(0.0, $step->least, 'less lost is as good');
+        }
+    }
+
+    /** A sensor is made to act three kelvins beyond where it asks for all it can, in a cold vehicle of 20 °C. */
+    public function test_how_hot_a_sensor_is_made(): void
+    {
+        $settings = (new Settings(Orchard::sizing()->circuit))->all();
+
+        self::assertSame(20.0, $settings['rest']->conditions->coolantC);
+        self::assertEqualsWithDelta(max(Orchard::sizing()->circuit->sensors()['stage-1-switch']->thresholdsC()) + 3.0, $settings['hot-1']->conditions->localC['stage-1-switch'], 1e-9);
+    }
+
+    /** @return array<string, TestStep> by id */
+    private static function byId(Sizing $sizing): array
+    {
+        return array_column(array_map(static fn (TestStep $step): array => [$step->id, $step], (new TestPlan($sizing))->steps()), 1, 0);
     }
 
     /** What takes two pairs of hands, and what waits until the engine is cold. */
