@@ -12,6 +12,8 @@ use LampThread\Circuit\Component\Component;
 use LampThread\Circuit\Component\FanMotor;
 use LampThread\Circuit\Component\HandSwitch;
 use LampThread\Circuit\Component\OriginalWiring;
+use LampThread\Circuit\Component\OutsideSwitch;
+use LampThread\Circuit\Component\PressureSwitch;
 use LampThread\Circuit\Component\Relay;
 use LampThread\Circuit\Component\TemperatureSensing;
 use LampThread\Circuit\Control\Lockout\Lockout;
@@ -182,6 +184,9 @@ final class Steps
                 name: $switch->name,
                 positions: array_map(static fn (string $position): Message => Message::of("position.{$position}"), $switch->inputPositions()),
             );
+        }
+        foreach ([...$sizing->circuit->each(OutsideSwitch::class), ...$sizing->circuit->each(PressureSwitch::class)] as $switch) {
+            $items[] = Message::of('step.prove.joined', mark: $switch->mark, name: $switch->name);
         }
         foreach ($sizing->circuit->each(FanMotor::class) as $motor) {
             $items[] = Message::of(

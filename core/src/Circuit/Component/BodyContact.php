@@ -13,4 +13,10 @@ enum BodyContact: string
     case Feed = 'feed';
     /** Two wires: its body is in no circuit. */
     case None = 'none';
+
+    /** How many wires it has: one or two. */
+    public function wires(): string
+    {
+        return $this === self::None ? 'two' : 'one';
+    }
 }

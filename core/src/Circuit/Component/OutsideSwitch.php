@@ -46,6 +46,11 @@ final readonly class OutsideSwitch extends Component implements HasInput
         return [new PartsListEntry($this->name)];
     }
 
+    public function fittingStep(): Message
+    {
+        return Message::of('step.fit.outside-switch', mark: $this->mark, name: $this->name);
+    }
+
     public function elements(OperatingConditions $conditions, int $position): array
     {
         return $conditions->position($this->id, self::RESTS) === self::ACTS

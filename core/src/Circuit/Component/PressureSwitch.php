@@ -44,6 +44,11 @@ final readonly class PressureSwitch extends Component implements HasInput
         return [new PartsListEntry($this->name)];
     }
 
+    public function fittingStep(): Message
+    {
+        return Message::of('step.fit.pressure-switch', mark: $this->mark);
+    }
+
     public function elements(OperatingConditions $conditions, int $position): array
     {
         return $conditions->position(self::INPUT, self::NORMAL) === self::HIGH
