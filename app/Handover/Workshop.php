@@ -27,12 +27,12 @@ final readonly class Workshop
         return new self('', '', '', 0.0);
     }
 
-    /** @param  \stdClass  $asked  that fits schema/workshop.json */
+    /** @param  \stdClass  $asked  that fits schema/workshop-request.json: what is to be other than it stands */
     public static function keep(\stdClass $asked): self
     {
         DB::transaction(static function () use ($asked): void {
-            foreach (['name', 'address', 'money', 'hourPrice'] as $field) {
-                DB::table('settings')->updateOrInsert(['name' => self::PREFIX.$field], ['value' => (string) $asked->{$field}]);
+            foreach (get_object_vars($asked) as $field => $value) {
+                DB::table('settings')->updateOrInsert(['name' => self::PREFIX.$field], ['value' => (string) $value]);
             }
         });
 

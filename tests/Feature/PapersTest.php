@@ -46,6 +46,17 @@ final class PapersTest extends TestCase
         self::assertMatchesRegularExpression('/76\.0 K\s+67\.0 K\s+-9\.0 ± \d\.\d K/', $text);
     }
 
+    /** Two people, each with a page of before: what each has typed stays. */
+    public function test_two_people_keep_different_fields_of_the_workshop(): void
+    {
+        $this->postJson('/api/workshop', ['name' => 'Lantern Lane Motors'])->assertOk();
+        $this->postJson('/api/workshop', ['hourPrice' => 62.5])->assertOk()->assertExactJson([
+            'name' => 'Lantern Lane Motors', 'address' => '', 'money' => '', 'hourPrice' => 62.5,
+        ]);
+        $this->postJson('/api/workshop', [])->assertUnprocessable();
+        $this->postJson('/api/workshop', ['colour' => 'green'])->assertUnprocessable();
+    }
+
     public function test_the_workshop_stands_on_its_papers_with_what_its_hours_cost(): void
     {
         $id = $this->orchard()['id'];
@@ -57,7 +68,7 @@ final class PapersTest extends TestCase
         foreach (['Lantern Lane Motors', 'Saltmarsh', '60.00 Fl an hour'] as $said) {
             self::assertStringContainsString($said, $text);
         }
-        foreach ([[...$workshop, 'hourPrice' => -1], [...$workshop, 'money' => str_repeat('x', 9)], ['name' => 'x']] as $wrong) {
+        foreach ([[...$workshop, 'hourPrice' => -1], [...$workshop, 'money' => str_repeat('x', 9)]] as $wrong) {
             $this->postJson('/api/workshop', $wrong)->assertUnprocessable();
         }
         self::assertSame('Lantern Lane Motors', $this->getJson('/api/workshop')->json('name'));

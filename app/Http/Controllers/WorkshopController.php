@@ -21,6 +21,6 @@ final readonly class WorkshopController
 
     public function keep(Request $request): JsonResponse
     {
-        return new JsonResponse(get_object_vars(Workshop::keep($this->body->of($request, 'workshop'))));
+        return new JsonResponse(get_object_vars(Workshop::keep($this->body->of($request, 'workshop-request'))));
     }
 }

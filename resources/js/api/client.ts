@@ -8,6 +8,7 @@ import type { ArrangementRequest } from "./generated/arrangement-request";
 import type { Gallery } from "./generated/arrangements";
 import type { CodeRequest } from "./generated/code-request";
 import type { Workshop } from "./generated/workshop";
+import type { WorkshopRequest } from "./generated/workshop-request";
 import type { Handover } from "./generated/handover";
 import type { RecordRequest, RecordsRequest } from "./generated/records-request";
 import type { PlanChoices } from "./generated/plan-choices";
@@ -190,7 +191,7 @@ export const api = {
     call<People>("POST", "people/customers", { hidesCustomers } satisfies HideCustomersRequest),
   health: () => call<Health>("GET", "health"),
   workshop: () => call<Workshop>("GET", "workshop"),
-  keepWorkshop: (workshop: Workshop) => call<Workshop>("POST", "workshop", workshop),
+  keepWorkshop: (changed: WorkshopRequest) => call<Workshop>("POST", "workshop", changed),
   handover: (id: string) => call<Handover>("GET", `jobs/${id}/handover`),
   writeRecords: (id: string, records: RecordRequest[]) => {
     const [head, ...tail] = records;

@@ -75,6 +75,7 @@ for (const name of [
   "records-request",
   "records-answer",
   "workshop",
+  "workshop-request",
   "change-request",
   "archive-request",
   "arrangement-request",

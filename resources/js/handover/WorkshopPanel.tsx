@@ -25,7 +25,17 @@ function WorkshopForm({ kept }: { kept: Workshop }) {
       return;
     }
     try {
-      queries.setQueryData(keys.workshop, await api.keepWorkshop({ ...typed, hourPrice: price }));
+      // Only what was typed here goes: somebody else may have changed the rest.
+      const changed = Object.fromEntries(
+        Object.entries({ ...typed, hourPrice: price }).filter(
+          ([field, value]) => value !== kept[field as keyof Workshop],
+        ),
+      );
+      if (Object.keys(changed).length > 0) {
+        queries.setQueryData(keys.workshop, await api.keepWorkshop(changed));
+      } else {
+        setHourPrice(price === 0 ? "" : String(price));
+      }
     } catch (error) {
       setWrong(refusedBy(error).message);
     }
