@@ -191,6 +191,7 @@ final class Steps
         foreach ($sizing->circuit->each(FanMotor::class) as $motor) {
             $items[] = Message::of(
                 'step.prove.air',
+                mark: $motor->mark,
                 isPuller: $motor->fan->mount === Mount::Puller,
                 current: Unit::Ampere->of((new ColdTest($sizing))->currentA($motor)),
             );
