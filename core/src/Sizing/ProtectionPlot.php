@@ -15,8 +15,8 @@ use LampThread\Parts\Shelf;
 /** Current against time for one feed: its start, the band in which its fuse opens, what its wire withstands, and a short at the far end. */
 final readonly class ProtectionPlot
 {
-    /** Multiples of the rating the band is drawn at. */
-    private const MULTIPLES = [1.1, 1.2, 1.35, 1.6, 2.0, 2.5, 3.5, 5.0, 6.0, 10.0, 20.0, 40.0];
+    /** The band is drawn at the gates of its standard, between which it runs straight, and at these multiples of the last: there the melting heat stays. */
+    private const BEYOND = [2.0, 4.0, 8.0];
 
     /** Times the wire's withstand is drawn between, s: an adiabatic law holds for no longer. */
     private const WITHSTAND_S = [0.01, 0.03, 0.1, 0.3, 1.0, 3.0, 5.0];
@@ -64,6 +64,9 @@ final readonly class ProtectionPlot
         $withstand = sqrt(Adiabatic::withstandA2s($wires[0]->conductor->areaMm2, $insulationC, $insulationC + Adiabatic::OVERLOAD_K));
         $shortA = $sizing->shortA($wires[0]->conductor, FeedLoop::of($wires, $group, $envelope, $solver));
         $surge = $starts->has($component->id) ? $starts->surge($component->id) : null;
+        $atGates = array_column($protection->gates->gates, 'multiple');
+        $last = $atGates[count($atGates) - 1];
+        $multiples = [...$atGates, ...array_map(static fn (float $times): float => $times * $last, self::BEYOND)];
         $finite = static fn (float $seconds): ?float => is_finite($seconds) ? $seconds : null;
 
         return new self(
@@ -83,7 +86,7 @@ final readonly class ProtectionPlot
                 'ampere' => $multiple * $protection->ratedA,
                 'leastS' => $finite($protection->gates->leastS($multiple)),
                 'mostS' => $finite($protection->gates->mostS($multiple)),
-            ], self::MULTIPLES),
+            ], $multiples),
             array_map(static fn (float $second): array => ['second' => $second, 'ampere' => $withstand / sqrt($second)], self::WITHSTAND_S),
             $surge === null ? [] : self::thinned($surge->equivalents()),
         );

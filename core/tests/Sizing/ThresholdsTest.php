@@ -78,6 +78,33 @@ final class ThresholdsTest extends TestCase
         self::assertSame($isOver, ! $start->isMet, "{$start->value} A");
     }
 
+    /** What goes through a switch is what the fan draws; within its rating it is enough. */
+    #[TestWith([14.0, false])]
+    #[TestWith([17.0, true])]
+    public function test_a_switch_is_judged_by_what_goes_through_it(float $ratedA, bool $isEnough): void
+    {
+        $sizing = Orchard::sizing([
+            ...SoundJobs::job(12, [['runA' => 15, 'startA' => 30]], 1), '/control/overrides' => [], '/control/stages/0/side' => 'supply',
+            '/control/stages/0/decider' => ['kind' => 'hand', 'isDirect' => true, 'ratedA' => $ratedA],
+        ]);
+        $carried = self::constraint($sizing->choices['stage-1-switch']->taken, 'switched-current');
+
+        self::assertEqualsWithDelta($sizing->envelope->greatestA('fan-1'), $carried->value, 0.05);
+        self::assertSame($isEnough, $carried->isMet);
+    }
+
+    /** A tab of 6.3 mm takes 6 mm²; for 10 mm² a stub of thinner wire leads to it, and the sizes its ends take are judged. */
+    #[TestWith(['metric-6', false])]
+    #[TestWith(['metric-10', true])]
+    public function test_a_wire_too_thick_for_its_end_gets_a_stub(string $cable, bool $hasStub): void
+    {
+        $sizing = Orchard::sizing(['/pinned' => ['fan-1-wire' => $cable, 'fan-1-relay' => 'mini-40-12v']]);
+
+        self::assertSame($hasStub, isset($sizing->choices['fan-1-wire-stub']));
+        self::assertLessThanOrEqual(16.0, self::constraint($sizing->choices[$hasStub ? 'fan-1-wire-stub' : 'fan-1-wire']->taken, 'ends-take')->limit);
+        self::assertTrue(self::constraint($sizing->choices['fan-1-wire']->taken, 'ends-take')->isMet);
+    }
+
     /** Whatever the current, a wire thinner than half a square millimetre does not last in a vehicle. Common practice, no source. */
     public function test_no_wire_is_thinner_than_half_a_square_millimetre(): void
     {
