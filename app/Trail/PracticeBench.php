@@ -141,7 +141,8 @@ final readonly class PracticeBench
     private function hidden(): int
     {
         foreach ($this->table->causes as $at => $cause) {
-            if ($cause->cooling === $this->run->fault['cooling'] && array_map(static fn (Fault $fault): string => $fault->kind->value, $cause->faults) === $this->run->fault['faults']) {
+            $kinds = array_map(static fn (Fault $fault): string => $fault->kind->value, $cause->faults);
+            if ($cause->cooling === $this->run->fault['cooling'] && $kinds === $this->run->fault['faults']) {
                 return $at;
             }
         }

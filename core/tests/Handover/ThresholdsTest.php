@@ -91,8 +91,8 @@ final class ThresholdsTest extends TestCase
         // A fifth by its winding's make and heat, and what the meter is off.
         self::assertEqualsWithDelta(0.2 * $coil->expected + Reads::Ohm->error(85.0), $coil->expected - $coil->least, 0.02);
         self::assertEqualsWithDelta(0.2 * $coil->expected + Reads::Ohm->error(85.0), $coil->most - $coil->expected, 0.02);
-        self::assertArrayHasKey('out/ohm/stage-1-switch:1/stage-1-switch:2', $steps);
-        self::assertSame([Reads::OPEN_OHM, INF], [$steps['out/ohm/stage-1-switch:1/stage-1-switch:2']->least, $steps['out/ohm/stage-1-switch:1/stage-1-switch:2']->most], 'open while cold');
+        $switch = $steps['out/ohm/stage-1-switch:1/stage-1-switch:2'];
+        self::assertSame([Reads::OPEN_OHM, INF], [$switch->least, $switch->most], 'open while cold');
     }
 
     /** The stand-in's fans draw 6 % more or less (standard deviation), about what they were told to; so many vehicles tell. */
@@ -164,7 +164,8 @@ final class ThresholdsTest extends TestCase
         self::assertSame([0.0, 6.0], [$steps['out/ohm/fan-1:+/fan-1:-']->least, $steps['out/ohm/fan-1:+/fan-1:-']->most]);
         self::assertSame(0.0, $steps['out/ohm/fan-1:-/'.Rail::EARTH]->least);
         self::assertLessThan(0.35, $steps['out/ohm/fan-1:-/'.Rail::EARTH]->most);
-        $back = array_values(array_filter($steps, static fn (TestStep $step): bool => $step->reads === Reads::Volt && $step->to === Rail::EARTH && $step->from !== Rail::SUPPLY && $step->expected < 1.0));
+        $back = array_values(array_filter($steps, static fn (TestStep $step): bool => $step->reads === Reads::Volt && $step->to === Rail::EARTH
+            && $step->from !== Rail::SUPPLY && $step->expected < 1.0));
         self::assertNotSame([], $back);
         foreach ($back as $step) {
             self::assertLessThanOrEqual(0.0, $step->least, 'less lost is as good');
@@ -177,7 +178,8 @@ final class ThresholdsTest extends TestCase
         $settings = (new Settings(Orchard::sizing()->circuit))->all();
 
         self::assertSame(20.0, $settings['rest']->conditions->coolantC);
-        self::assertEqualsWithDelta(max(Orchard::sizing()->circuit->sensors()['stage-1-switch']->thresholdsC()) + 3.0, $settings['hot-1']->conditions->localC['stage-1-switch'], 1e-9);
+        $switch = Orchard::sizing()->circuit->sensors()['stage-1-switch'];
+        self::assertEqualsWithDelta(max($switch->thresholdsC()) + 3.0, $settings['hot-1']->conditions->localC['stage-1-switch'], 1e-9);
     }
 
     /** @return array<string, TestStep> by id */

@@ -61,7 +61,10 @@ final class EveryFaultIsShownTest extends TestCase
     {
         foreach (self::jobs() as $changes) {
             $sizing = Orchard::sizing($changes);
-            $rows = array_map(static fn (FaultOutcome $row): string => $row->fault->isJoint() ? "{$row->part}=joint" : "{$row->part}={$row->kind->value}", Proof::of($sizing, Orchard::shelf())->faults);
+            $rows = array_map(
+                static fn (FaultOutcome $row): string => $row->fault->isJoint() ? "{$row->part}=joint" : "{$row->part}={$row->kind->value}",
+                Proof::of($sizing, Orchard::shelf())->faults,
+            );
             $table = FaultTables::of($sizing, Orchard::shelf(), new FailureRates($sizing->circuit));
             $causes = array_map(static fn (Cause $cause): string => implode('+', array_map(
                 static fn (string $part, Fault $fault): string => "{$part}={$fault->kind->value}", array_keys($cause->faults), $cause->faults,

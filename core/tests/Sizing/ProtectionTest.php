@@ -223,7 +223,8 @@ final class ProtectionTest extends TestCase
             self::assertEqualsWithDelta([$leastS, $mostS], [$point['leastS'] ?? null, $point['mostS'] ?? null], 1e-9, (string) $multiple);
         }
         $wires = $sizing->circuit->wiresOf($group);
-        $ampacities = array_map(static fn (Wire $wire): float => (new WireSizing(Orchard::shelf(), new Ampacity(Orchard::shelf()->ampacityRows), $sizing->brief))->ampacityA($wire, $wire->conductor), $wires);
+        $wiresSizing = new WireSizing(Orchard::shelf(), new Ampacity(Orchard::shelf()->ampacityRows), $sizing->brief);
+        $ampacities = array_map(static fn (Wire $wire): float => $wiresSizing->ampacityA($wire, $wire->conductor), $wires);
         sort($ampacities);
         self::assertEqualsWithDelta($ampacities[0], $plot->ampacityA, 1e-9);
         self::assertLessThan($ampacities[count($ampacities) - 1], $plot->ampacityA, 'the thin return is the weakest');

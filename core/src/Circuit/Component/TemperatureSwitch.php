@@ -110,7 +110,8 @@ final readonly class TemperatureSwitch extends Component implements StatefulComp
     public function partsList(): array
     {
         return $this->common !== null ? [] : [new PartsListEntry($this->bought ?? Message::of(
-            'part.switch-set-to', part: $this->name, wires: $this->isCapillary ? 'none' : $this->bodyContact->wires(), onC: Unit::Celsius->of($this->band->onC), offC: Unit::Celsius->of($this->band->offC),
+            'part.switch-set-to', part: $this->name, wires: $this->isCapillary ? 'none' : $this->bodyContact->wires(),
+            onC: Unit::Celsius->of($this->band->onC), offC: Unit::Celsius->of($this->band->offC),
         ))];
     }
 

@@ -74,7 +74,8 @@ final readonly class SetPoints implements Rule
         // What was told stays where it can.
         $onC = $band->onC >= $offC + self::LEAST_GAP_K && $band->onC <= $latestOnC ? $band->onC : $offC + self::LEAST_GAP_K;
         $raised = Remedy::of(
-            $stage->decider->isFixedPair() ? 'switch-pair' : 'set-pair', ["{$path}/onC" => $onC, "{$path}/offC" => $offC], ['on' => Unit::Celsius->of($onC), 'off' => Unit::Celsius->of($offC)],
+            $stage->decider->isFixedPair() ? 'switch-pair' : 'set-pair',
+            ["{$path}/onC" => $onC, "{$path}/offC" => $offC], ['on' => Unit::Celsius->of($onC), 'off' => Unit::Celsius->of($offC)],
         );
         $findings = [];
         if ($band->offC <= $opensC) {
