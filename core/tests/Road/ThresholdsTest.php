@@ -10,6 +10,8 @@ use LampThread\Road\Coolant;
 use LampThread\Road\Drives;
 use LampThread\Road\EngineFanAir;
 use LampThread\Road\FanCurve;
+use LampThread\Road\Log;
+use LampThread\Road\LogSwitching;
 use LampThread\Road\StandingHeat;
 use LampThread\Road\SweepCell;
 use LampThread\Road\Vehicle;
@@ -85,6 +87,36 @@ final class ThresholdsTest extends TestCase
         self::assertEqualsWithDelta($result->startsPerHour(), $result->busiestStartsPerHour(), 1e-9);
         $runningA = Orchard::brief()->fans[0]->runA;
         self::assertEqualsWithDelta($result->runShare() * $result->lastedS / 3600 * $runningA, $result->fanAh, 0.2 * $result->fanAh);
+    }
+
+    /**
+     * What of a log is a fan that switches: a current from 1.5 A, a step of voltage from 0.15 V within seconds, a knee of the temperature from 1 K.
+     * Common practice, no source.
+     */
+    #[TestWith(['fanA', 1.45, false])]
+    #[TestWith(['fanA', 1.55, true])]
+    #[TestWith(['batteryV', 0.14, false])]
+    #[TestWith(['batteryV', 0.16, true])]
+    #[TestWith(['coolantC', 0.95, false])]
+    #[TestWith(['coolantC', 1.05, true])]
+    public function test_what_of_a_log_is_a_fan(string $column, float $by, bool $isFan): void
+    {
+        $timesS = range(0.0, 390.0, 1.0);
+        // Up and down in steps of 100 s; the temperature in straight lines between the same times.
+        $on = static fn (float $timeS): bool => intdiv((int) $timeS, 100) % 2 === 1;
+        $columns = array_fill_keys(['coolantC', 'ambientC', 'speedKmh', 'rpm', 'fanA', 'batteryV', 'loadPercent', 'altitudeM'], array_fill(0, count($timesS), null));
+        $columns[$column] = array_map(static fn (float $timeS): float => match ($column) {
+            'fanA' => $on($timeS) ? $by : 0.0,
+            'batteryV' => 13.8 - ($on($timeS) ? $by : 0.0),
+            default => 90.0 + $by * ($on($timeS) ? 100 - fmod($timeS, 100) : fmod($timeS, 100)) / 100,
+        }, $timesS);
+        $events = LogSwitching::of(new Log($timesS, ...$columns))->events ?? [];
+
+        self::assertSame($isFan, $events !== []);
+        if ($isFan && $column !== 'coolantC') {
+            self::assertSame([true, false, true], array_column($events, 'isOn'));
+            self::assertEqualsWithDelta([100.0, 200.0, 300.0], array_column($events, 'atS'), 3.5);
+        }
     }
 
     /** A setting beats another that is worse in one thing and better in none; the same beats nobody. */

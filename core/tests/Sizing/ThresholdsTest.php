@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LampThread\Tests\Sizing;
 
 use LampThread\Circuit\Component\Relay;
+use LampThread\Circuit\Wire;
 use LampThread\Parts\FusePart;
 use LampThread\Parts\RelayPart;
 use LampThread\Sizing\Candidate;
@@ -144,6 +145,15 @@ final class ThresholdsTest extends TestCase
 
         self::assertNotNull($balance($low - 0.1)->hoursLeft);
         self::assertNull($balance($high + 0.1)->hoursLeft);
+    }
+
+    /** Copper melts at 1085 °C (tables): nothing is reported much hotter than it survives. */
+    public function test_no_copper_is_reported_hotter_than_it_survives(): void
+    {
+        $sizing = Orchard::sizing(['/pinned/fan-1-wire' => 'metric-0.35', '/fans/0/runA' => 60, '/fans/0/startA' => 180]);
+        $hottestC = max(0.0, ...array_map(static fn (Wire $wire): float => $wire->conductorC, $sizing->circuit->wires));
+
+        self::assertEqualsWithDelta(1000.0, $hottestC, 85.0);
     }
 
     /** What a part is judged by has one answer, and is used to its whole when it breaks. */
