@@ -12,6 +12,7 @@ use LampThread\Road\EngineFanAir;
 use LampThread\Road\FanCurve;
 use LampThread\Road\Log;
 use LampThread\Road\LogSwitching;
+use LampThread\Road\SetPointAdviser;
 use LampThread\Road\StandingHeat;
 use LampThread\Road\SweepCell;
 use LampThread\Road\Vehicle;
@@ -117,6 +118,18 @@ final class ThresholdsTest extends TestCase
             self::assertSame([true, false, true], array_column($events, 'isOn'));
             self::assertEqualsWithDelta([100.0, 200.0, 300.0], array_column($events, 'atS'), 3.5);
         }
+    }
+
+    /** The fan comes on at the latest 4 K below the ceiling and 8 K below boiling; behind the core by its drop sooner. Common practice, no source. */
+    public function test_how_late_a_fan_may_come_on(): void
+    {
+        $latest = static fn (float $ceilingC, float $capKpa, float $dropK): float => SetPointAdviser::latestOnC(
+            Orchard::brief(['/cooling/ceilingC' => $ceilingC, '/cooling/capKpa' => $capKpa, '/cooling/glycolPercent' => 0])->cooling, $dropK,
+        );
+
+        self::assertEqualsWithDelta(104.0, $latest(108, 100, 0.0), 1e-9, 'the ceiling decides');
+        self::assertEqualsWithDelta(98.0, $latest(108, 100, 6.0), 1e-9);
+        self::assertEqualsWithDelta(92.0, $latest(120, 0, 0.0), 0.5, 'water boils at 100 °C without a cap');
     }
 
     /** A setting beats another that is worse in one thing and better in none; the same beats nobody. */
