@@ -9,6 +9,8 @@ use LampThread\Circuit\Component\FaultKind;
 use LampThread\Circuit\Component\Faults;
 use LampThread\Circuit\Component\Key;
 use LampThread\Circuit\Component\OperatingConditions;
+use LampThread\Operation\RungeKutta;
+use LampThread\Operation\SeriesChains;
 use LampThread\Operation\SmallSignal;
 use LampThread\Operation\Solver;
 use LampThread\Operation\Surge;
@@ -74,6 +76,29 @@ final class SmallChangesTest extends TestCase
 
         self::assertSame([false, true], [$turns('off', false), $turns('on', false)]);
         self::assertSame([true, false], [$turns('off', true), $turns('on', true)]);
+    }
+
+    /** Of parts in a row one current flows: opened anywhere it is one thing. What lies beside is another. */
+    public function test_what_lies_in_a_row_is_one_chain(): void
+    {
+        $circuit = Orchard::sizing()->circuit;
+        $point = (new Solver($circuit))->settle(new OperatingConditions(Key::Run, 850, 110));
+        $chains = SeriesChains::of($point);
+
+        foreach (['W2', 'W3', 'fan-1-relay-contact', 'W4', 'fan-1', 'W5'] as $inRow) {
+            self::assertSame($chains->chain('fan-1-fuse'), $chains->chain($inRow), $inRow);
+        }
+        foreach (['battery', 'fan-1-relay-coil', 'W7', 'coil-fuse'] as $beside) {
+            self::assertNotSame($chains->chain('fan-1-fuse'), $chains->chain($beside), $beside);
+        }
+        self::assertSame(0.0, $point->currentA('nothing of that name'), 'where nothing is nothing flows');
+    }
+
+    /** The classical Runge-Kutta step (any numerical textbook) is Simpson's rule where the slope hangs on time alone, exact to its cube; e^h to h⁵/120. */
+    public function test_a_step_in_time_is_runge_and_kuttas(): void
+    {
+        self::assertEqualsWithDelta([0.25], RungeKutta::step(static fn (float $timeS): array => [$timeS ** 3], 0.0, [0.0], 1.0), 1e-12);
+        self::assertEqualsWithDelta([1 + 1 + 1 / 2 + 1 / 6 + 1 / 24], RungeKutta::step(static fn (float $timeS, array $state): array => $state, 0.0, [1.0], 1.0), 1e-12);
     }
 
     /** A start is over when the current stays within a tenth of its end: between two samples, in a straight line. By hand. */

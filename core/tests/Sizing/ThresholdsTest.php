@@ -11,7 +11,9 @@ use LampThread\Parts\RelayPart;
 use LampThread\Sizing\Candidate;
 use LampThread\Sizing\Choice;
 use LampThread\Sizing\Constraint;
+use LampThread\Sizing\OperatingEnvelope;
 use LampThread\Sizing\Sizing;
+use LampThread\Sizing\StartSurges;
 use LampThread\Sizing\SupplyBalance;
 use LampThread\Tests\Combination;
 use LampThread\Tests\Orchard;
@@ -145,6 +147,48 @@ final class ThresholdsTest extends TestCase
 
         self::assertNotNull($balance($low - 0.1)->hoursLeft);
         self::assertNull($balance($high + 0.1)->hoursLeft);
+    }
+
+    /**
+     * What a start asks of a family of fuses is the moment at which the current that heats as much, grown by a quarter of the heat with age, comes nearest
+     * to what the family surely holds so long: worked out here moment by moment.
+     */
+    public function test_a_fuse_is_judged_by_the_hardest_moment_of_a_start(): void
+    {
+        $sizing = Orchard::sizing(['/fans/0/startA' => 70, '/fans/0/startS' => 2]);
+        $surge = StartSurges::of($sizing->circuit, OperatingEnvelope::of($sizing->circuit, starting: true), ['fan-1-fuse'])->surge('fan-1-fuse');
+        foreach ($sizing->choices['fan-1-fuse']->candidates as $candidate) {
+            self::assertInstanceOf(FusePart::class, $candidate->part);
+            $gates = $candidate->part->gates;
+            $hardest = max([0.0, ...array_map(static fn (array $one): float => sqrt(1.25) * $one[1] / $gates->heldMultiple($one[0]), $surge->equivalents())]);
+            $judged = self::constraint($candidate, 'start-surge');
+            self::assertEqualsWithDelta($hardest, $judged->value / ($judged->limit / $candidate->part->ratedA), 0.12 * $hardest, "{$candidate->part->id()}: its wires were more generous then");
+        }
+    }
+
+    /** What is chosen has a runner-up that fits too, and a next one down that does not; what is pinned has neither. */
+    public function test_beside_what_is_taken_stand_the_next_best_and_the_next_down(): void
+    {
+        $chosen = Orchard::sizing()->choices['fan-1-wire'];
+        $pinned = Orchard::sizing(['/pinned/fan-1-wire' => 'metric-6'])->choices['fan-1-wire'];
+
+        self::assertTrue($chosen->runnerUp?->fits());
+        self::assertNotSame($chosen->taken, $chosen->runnerUp);
+        self::assertFalse($chosen->nextDown?->fits());
+        self::assertSame([null, null], [$pinned->runnerUp, $pinned->nextDown]);
+    }
+
+    /** A stepless controller carries what its fan draws at its output, and must be made for that. */
+    #[TestWith([10.0, false])]
+    #[TestWith([20.0, true])]
+    public function test_a_controller_is_judged_by_what_it_gives(float $ratedA, bool $isEnough): void
+    {
+        $decider = [...Combination::deciders()['stepless'], 'ratedA' => $ratedA];
+        $sizing = Orchard::sizing([...Combination::changes($decider, Combination::loads()['one fan']), '/fans/0/runA' => 14, '/fans/0/startA' => 42]);
+        $carried = self::constraint($sizing->choices['stage-1-controller']->taken, 'switched-current');
+
+        self::assertEqualsWithDelta($sizing->envelope->greatestA('fan-1'), $carried->value, 0.1);
+        self::assertSame($isEnough, $carried->isMet);
     }
 
     /** Copper melts at 1085 °C (tables): nothing is reported much hotter than it survives. */

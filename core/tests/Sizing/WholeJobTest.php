@@ -220,12 +220,12 @@ final class WholeJobTest extends TestCase
     {
         $two = Combination::changes(Combination::deciders()['hand'], Combination::loads()['two at two temperatures']);
         $sizing = Orchard::sizing([
-            ...$two, '/fans/0/runA' => 20, '/fans/1/runA' => 20, '/runs/relay-to-fan@fan-1-wire' => ['lengthM' => 0.2], '/runs/relay-to-fan@fan-2-wire' => ['lengthM' => 20],
+            ...$two, '/fans/0/runA' => 20, '/fans/1/runA' => 20, '/runs/relay-to-fan@fan-1-wire' => ['lengthM' => 0.1], '/runs/relay-to-fan@fan-2-wire' => ['lengthM' => 60],
         ]);
         $carries = array_map(static fn (string $id): float => self::constraint($sizing->choices[$id], 'continuous-load')->value, ['fan-1-fuse', 'fan-2-fuse']);
 
         self::assertSame($carries[0], $carries[1]);
         self::assertGreaterThanOrEqual($sizing->envelope->greatestA('fan-1-fuse') - 0.2, $carries[0]);
-        self::assertGreaterThan($sizing->envelope->greatestA('fan-2-fuse') + 0.1, $carries[1]);
+        self::assertGreaterThan($sizing->envelope->greatestA('fan-2-fuse') + 0.5, $carries[1]);
     }
 }
