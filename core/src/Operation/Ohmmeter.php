@@ -12,9 +12,6 @@ use LampThread\Network\NodalAnalysis;
 /** A resistance meter on two terminals of a circuit as it stands, with the battery taken off. */
 final class Ohmmeter
 {
-    /** What it sends through, A. */
-    private const TEST_A = 0.001;
-
     /** Above this it shows open, Ω. */
     private const OPEN_OHM = 20e6;
 
@@ -34,9 +31,8 @@ final class Ohmmeter
                 $edges[] = [$element->from(), $element->to()];
             }
         }
-        // The black lead is the reference, so that nothing else need be.
-        $volts = (new NodalAnalysis($to, $edges))->solve([...$elements, new CurrentSource('meter', $from, $to, self::TEST_A)]);
-        $ohm = $volts[$from] / self::TEST_A;
+        // The black lead is the reference, so that nothing else need be; of one ampere there are as many volts as ohms.
+        $ohm = (new NodalAnalysis($to, $edges))->solve([...$elements, new CurrentSource('meter', $from, $to, 1.0)])[$from];
 
         return $ohm > self::OPEN_OHM ? null : $ohm;
     }

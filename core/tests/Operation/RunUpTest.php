@@ -128,6 +128,9 @@ final class RunUpTest extends TestCase
 
         self::assertEqualsWithDelta(3.0, $long->durationS / $short->durationS, 0.3);
         self::assertEqualsWithDelta($short->peakA, $long->peakA, 0.05 * $short->peakA);
+        // It is watched three times as long as it is told to take, however short that is.
+        $brief = $startS(0.4);
+        self::assertEqualsWithDelta([1.2, 9.0], [$brief->timesS[count($brief->timesS) - 1], $long->timesS[count($long->timesS) - 1]], 1e-6);
         $last = count($long->currentsA) - 1;
         self::assertEqualsWithDelta($long->currentsA[$last], $long->currentsA[$last - 1], 0.02 * abs($long->currentsA[$last]), 'it has run up');
     }

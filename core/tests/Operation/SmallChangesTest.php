@@ -9,6 +9,8 @@ use LampThread\Circuit\Component\FaultKind;
 use LampThread\Circuit\Component\Faults;
 use LampThread\Circuit\Component\Key;
 use LampThread\Circuit\Component\OperatingConditions;
+use LampThread\Circuit\Component\Rail;
+use LampThread\Operation\Ohmmeter;
 use LampThread\Operation\RungeKutta;
 use LampThread\Operation\SeriesChains;
 use LampThread\Operation\SmallSignal;
@@ -92,6 +94,17 @@ final class SmallChangesTest extends TestCase
             self::assertNotSame($chains->chain('fan-1-fuse'), $chains->chain($beside), $beside);
         }
         self::assertSame(0.0, $point->currentA('nothing of that name'), 'where nothing is nothing flows');
+    }
+
+    /** What a short at the fan's plug is limited by: the battery, and what a meter finds there and back with the relay pulled in. */
+    public function test_a_short_is_limited_by_battery_way_there_and_way_back(): void
+    {
+        $sizing = Orchard::sizing();
+        $solver = new Solver($sizing->circuit);
+        $hot = $solver->settle(new OperatingConditions(Key::Run, 0, 110));
+        $ways = Ohmmeter::between($hot, Rail::SUPPLY, 'fan-1:+') + Ohmmeter::between($hot, 'fan-1:-', Rail::EARTH);
+
+        self::assertEqualsWithDelta($sizing->brief->supply->batteryMilliohm / 1000 + $ways, $solver->loopOhm($hot, 'fan-1:+', 'fan-1:-'), 0.002);
     }
 
     /** The classical Runge-Kutta step (any numerical textbook) is Simpson's rule where the slope hangs on time alone, exact to its cube; e^h to h⁵/120. */

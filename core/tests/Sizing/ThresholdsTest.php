@@ -162,7 +162,8 @@ final class ThresholdsTest extends TestCase
             $gates = $candidate->part->gates;
             $hardest = max([0.0, ...array_map(static fn (array $one): float => sqrt(1.25) * $one[1] / $gates->heldMultiple($one[0]), $surge->equivalents())]);
             $judged = self::constraint($candidate, 'start-surge');
-            self::assertEqualsWithDelta($hardest, $judged->value / ($judged->limit / $candidate->part->ratedA), 0.12 * $hardest, "{$candidate->part->id()}: its wires were more generous then");
+            // Its wires were more generous when it was chosen.
+            self::assertEqualsWithDelta($hardest, $judged->value / ($judged->limit / $candidate->part->ratedA), 0.12 * $hardest, $candidate->part->id());
         }
     }
 
