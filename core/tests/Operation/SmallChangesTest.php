@@ -10,6 +10,7 @@ use LampThread\Circuit\Component\Faults;
 use LampThread\Circuit\Component\Key;
 use LampThread\Circuit\Component\OperatingConditions;
 use LampThread\Circuit\Component\Rail;
+use LampThread\Network\Element\Resistor;
 use LampThread\Operation\Ohmmeter;
 use LampThread\Operation\RungeKutta;
 use LampThread\Operation\SeriesChains;
@@ -93,7 +94,10 @@ final class SmallChangesTest extends TestCase
         foreach (['battery', 'fan-1-relay-coil', 'W7', 'coil-fuse'] as $beside) {
             self::assertNotSame($chains->chain('fan-1-fuse'), $chains->chain($beside), $beside);
         }
-        self::assertSame(0.0, $point->currentA('nothing of that name'), 'where nothing is nothing flows');
+        self::assertSame([0.0, 0], [$point->currentA('nothing of that name'), $point->position('nothing of that name')], 'where nothing is nothing flows, and nothing moves');
+        $signal = new SmallSignal($point->elements(), $point->voltages);
+        $elsewhere = new Resistor('nothing of that name', 'fan-1:+', 'fan-1:-', 1.0);
+        self::assertSame([0.0, 0.0], [$signal->admittanceS($elsewhere), $signal->inSeries($elsewhere)->at('fan-1:+')], 'and no volt in series with it drives anything');
     }
 
     /** What a short at the fan's plug is limited by: the battery, and what a meter finds there and back with the relay pulled in. */
