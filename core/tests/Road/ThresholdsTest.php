@@ -6,10 +6,12 @@ namespace LampThread\Tests\Road;
 
 use LampThread\Brief\EngineFan;
 use LampThread\Brief\EngineFanDrive;
+use LampThread\Road\AirPath;
 use LampThread\Road\Coolant;
 use LampThread\Road\Drives;
 use LampThread\Road\EngineFanAir;
 use LampThread\Road\FanCurve;
+use LampThread\Road\HeatModel;
 use LampThread\Road\Log;
 use LampThread\Road\LogSwitching;
 use LampThread\Road\SetPointAdviser;
@@ -68,6 +70,20 @@ final class ThresholdsTest extends TestCase
         self::assertLessThan($air(1.0, 0.0, 0.0), $air(1.0, 0.0, -50.0));
         self::assertGreaterThan($air(1.0, 0.0, 0.0), $air(1.0, 5.0, 0.0));
         self::assertGreaterThan($air(0.0, 5.0, 0.0), $air(1.0, 5.0, 0.0));
+    }
+
+    /** A fan the engine drives draws air through the whole face at a standstill, with the electric one standing: through what it covers and what it does not. */
+    public function test_the_engines_fan_draws_through_the_whole_face(): void
+    {
+        foreach ([100, 40] as $shroudPercent) {
+            $model = HeatModel::of(Orchard::brief(['/engineFan' => ['drive' => 'fixed', 'isRemoved' => false, 'diameterMm' => 430], '/fit/shroudPercent' => $shroudPercent]));
+            $takes = static fn (float $engineRpm): float => (new AirPath($model))->through(
+                2000, [0.0], $engineRpm > 0 ? $model->engineFan?->atWork($engineRpm, 95, $model->faceM2) : null, 0, 25, 40, 0, false,
+            )->takesWPerK;
+
+            self::assertGreaterThan(1.3 * $takes(0), $takes(1500), "{$shroudPercent} %");
+            self::assertGreaterThan($takes(1500), $takes(3000));
+        }
     }
 
     /** The compressor's power is heat too: with air conditioning a queue gets hot sooner. */
