@@ -181,10 +181,12 @@ final class FaultsTest extends TestCase
     /** The way of a feed ends where it meets a rail: it does not come up again from earth. */
     public function test_a_way_ends_at_the_rails(): void
     {
-        $fromPlus = fn (float $coolantC): array => LeastResistancePaths::from($this->broken([], $coolantC), Rail::SUPPLY);
+        $fromPlus = fn (array $faults): array => LeastResistancePaths::from($this->broken($faults, 110), Rail::SUPPLY);
 
-        self::assertArrayHasKey('fan-1:+', $fromPlus(110));
-        self::assertArrayNotHasKey('fan-1:+', $fromPlus(20), 'the relay is open; by the coil to earth and up through the motor is no feed');
+        self::assertArrayHasKey('fan-1:+', $fromPlus([]));
+        $stuck = $fromPlus(['fan-1-relay' => 'stuck-off']);
+        self::assertArrayHasKey(Rail::EARTH, $stuck, 'by the coil');
+        self::assertArrayNotHasKey('fan-1:+', $stuck, 'by the coil to earth and up through the motor is no feed');
     }
 
     /** @param  array<string, string>  $faults */
