@@ -110,7 +110,7 @@ final readonly class VoltageLost implements Rule
             },
             $fan,
             '/wiring/dropLimitPercent',
-            ['lost' => Unit::Volt->of($ladder->lostV()), 'left' => Unit::Volt->of($ladder->loadV)],
+            ['lost' => Unit::Volt->of($ladder->lostV()), 'left' => Unit::Volt->of($ladder->loadV), 'fan' => $sizing->circuit->components[$fan]->name],
             [
                 Figure::of('lost', Unit::Volt->of($ladder->lostV())),
                 Figure::of('usual', Unit::Volt->of(self::USUAL_SHARE * $sizing->brief->supply->systemV)),
