@@ -12,8 +12,7 @@ use LampThread\Circuit\Component\Component;
 use LampThread\Circuit\Component\FanMotor;
 use LampThread\Circuit\Component\HandSwitch;
 use LampThread\Circuit\Component\OriginalWiring;
-use LampThread\Circuit\Component\OutsideSwitch;
-use LampThread\Circuit\Component\PressureSwitch;
+use LampThread\Circuit\Component\OutsideContact;
 use LampThread\Circuit\Component\Relay;
 use LampThread\Circuit\Component\TemperatureSensing;
 use LampThread\Circuit\Control\Lockout\Lockout;
@@ -185,7 +184,7 @@ final class Steps
                 positions: array_map(static fn (string $position): Message => Message::of("position.{$position}"), $switch->inputPositions()),
             );
         }
-        foreach ([...$sizing->circuit->each(OutsideSwitch::class), ...$sizing->circuit->each(PressureSwitch::class)] as $switch) {
+        foreach ($sizing->circuit->each(OutsideContact::class) as $switch) {
             $items[] = Message::of('step.prove.joined', mark: $switch->mark, name: $switch->name);
         }
         foreach ($sizing->circuit->each(FanMotor::class) as $motor) {

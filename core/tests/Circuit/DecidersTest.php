@@ -170,7 +170,7 @@ final class DecidersTest extends TestCase
         $switch = new PressureSwitch('p', 'B2', 3);
 
         self::assertFalse($this->conducts($switch, new OperatingConditions, 0));
-        self::assertTrue($this->conducts($switch, new OperatingConditions(positions: [PressureSwitch::INPUT => PressureSwitch::HIGH]), 0));
+        self::assertTrue($this->conducts($switch, new OperatingConditions(positions: [PressureSwitch::INPUT => PressureSwitch::ACTS]), 0));
     }
 
     #[TestWith([false, 'off', 0.0, true])]

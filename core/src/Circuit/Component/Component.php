@@ -26,6 +26,9 @@ abstract readonly class Component implements Breakable
     /** What a sound joint may have more than it should, Ω (common practice, no source). */
     public const JOINT_OHM = 0.004;
 
+    /** What a closed contact loses at the current it is made for, V (common practice, no source). */
+    private const CONTACT_V = 0.1;
+
     /** @param  string  $mark  letter designation on the drawing (IEC 81346): K1, F2, S1, M1 */
     public function __construct(
         public string $id,
@@ -194,5 +197,11 @@ abstract readonly class Component implements Breakable
         }
 
         return $shorts;
+    }
+
+    /** Resistance of a closed contact by the current it is made for, Ω. */
+    final protected static function contactOhm(float $ratedA): float
+    {
+        return self::CONTACT_V / $ratedA;
     }
 }

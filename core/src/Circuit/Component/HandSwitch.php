@@ -12,9 +12,6 @@ use LampThread\Network\Element\Resistor;
 /** A switch a hand works: in each position some of its contacts are closed. */
 final readonly class HandSwitch extends Component implements HasInput
 {
-    /** What a closed contact loses at the current it is made for, V (common practice, no source). */
-    private const CONTACT_V = 0.1;
-
     /**
      * @param  float  $ratedA  what it may carry, A
      * @param  string  $ratedPath  JSON pointer to that rating in the brief
@@ -73,7 +70,7 @@ final readonly class HandSwitch extends Component implements HasInput
         $elements = [];
         foreach ($this->positions[$conditions->position($this->id, $this->inputPositions()[0])] ?? [] as $at => [$from, $to]) {
             $name = $at === 0 ? $this->id : "{$this->id}-pole-".($at + 1);
-            $elements[] = new Resistor($name, $this->terminal($from), $this->terminal($to), self::CONTACT_V / $this->ratedA);
+            $elements[] = new Resistor($name, $this->terminal($from), $this->terminal($to), self::contactOhm($this->ratedA));
         }
 
         return $elements;

@@ -21,9 +21,6 @@ final readonly class TemperatureSwitch extends Component implements StatefulComp
 {
     use SwitchesByBand;
 
-    /** What a closed contact loses at the current it is made for, V (common practice, no source). */
-    private const CONTACT_V = 0.1;
-
     /** Thread of the body in clean metal, Ω (common practice, no source). */
     private const BODY_OHM = 0.005;
 
@@ -119,7 +116,7 @@ final readonly class TemperatureSwitch extends Component implements StatefulComp
     {
         $elements = [];
         if (($position === Hysteresis::HOT) === ($this->action === ThermalAction::ClosesWhenHot)) {
-            $elements[] = new Resistor($this->id, $this->contact(), $this->common(), self::CONTACT_V / $this->ratedA);
+            $elements[] = new Resistor($this->id, $this->contact(), $this->common(), self::contactOhm($this->ratedA));
         }
         if ($this->bodyEarth !== null) {
             $elements[] = new Resistor("{$this->id}-body", $this->common(), $this->bodyEarth, self::BODY_OHM);

@@ -8,30 +8,15 @@ use LampThread\Circuit\Component\FaultKind;
 use LampThread\Parts\FusePart;
 
 /** The next larger fuse is put in. */
-final readonly class NextFuseUp extends Fault
+final readonly class NextFuseUp extends OtherFuse
 {
     public function __construct()
     {
         parent::__construct(FaultKind::NextFuseUp);
     }
 
-    public function isByHand(): bool
-    {
-        return true;
-    }
-
-    public function isOfRating(): bool
-    {
-        return true;
-    }
-
     public function ratedA(float $ratedA): float
     {
         return FusePart::nextUpA($ratedA);
-    }
-
-    public function inTheHand(): InTheHand
-    {
-        return new InTheHand(pulled: 'other-rating');
     }
 }

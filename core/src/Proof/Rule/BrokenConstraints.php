@@ -67,8 +67,6 @@ final readonly class BrokenConstraints implements Rule
     /** Limits nobody has measured: what is over them by less than this is no finding (common practice, no source). */
     private const OF_THUMB = ['earth-lift', 'contact-drop'];
 
-    private const BAND = 1.1;
-
     /** Constraints that a fuse before the part is judged by. */
     private const OF_FUSE = ['fuse-rating', 'long-overload', 'short-circuit', 'opens-on-short', 'fuse-before', 'shared-fuse'];
 
@@ -84,7 +82,7 @@ final readonly class BrokenConstraints implements Rule
                 continue;
             }
             $broken = array_map(static fn (Constraint $constraint): Finding => self::finding($choice, $constraint, $sizing), array_values(array_filter(
-                $choice->taken->broken(), static fn (Constraint $one): bool => ! in_array($one->code, self::OF_THUMB, true) || $one->usedShare() > self::BAND,
+                $choice->taken->broken(), static fn (Constraint $one): bool => ! in_array($one->code, self::OF_THUMB, true) || $one->usedShare() > VoltageLost::BAND,
             )));
             if ($broken !== []) {
                 $findings[] = self::merged($broken);

@@ -25,7 +25,7 @@ final readonly class VoltageLost implements Rule
     private const JOINT_V = 0.1;
 
     /** So far above a rule of thumb nothing is said: nobody measures it (common practice, no source). */
-    private const BAND = 1.1;
+    public const BAND = 1.1;
 
     private const USUAL_SHARE = 0.05;
 

@@ -56,6 +56,6 @@ final readonly class PressureIntoController extends IntoController
 
     public function asks(OperatingConditions $conditions, bool $coilIsFed): bool
     {
-        return $coilIsFed && $conditions->position(PressureSwitch::INPUT, PressureSwitch::NORMAL) === PressureSwitch::HIGH;
+        return $coilIsFed && $conditions->position(PressureSwitch::INPUT, PressureSwitch::RESTS) === PressureSwitch::ACTS;
     }
 }

@@ -67,6 +67,6 @@ final readonly class PressureSwitchTrigger extends Trigger
 
     public function asks(OperatingConditions $conditions, bool $coilIsFed): bool
     {
-        return $coilIsFed && $conditions->position(PressureSwitch::INPUT, PressureSwitch::NORMAL) === PressureSwitch::HIGH;
+        return $coilIsFed && $conditions->position(PressureSwitch::INPUT, PressureSwitch::RESTS) === PressureSwitch::ACTS;
     }
 }

@@ -52,7 +52,7 @@ final readonly class PressureDecider extends TriggersRelay
 
     public function asks(Stage $stage, OperatingConditions $conditions, Circuit $circuit): bool
     {
-        return $conditions->position(PressureSwitch::INPUT, PressureSwitch::NORMAL) === PressureSwitch::HIGH;
+        return $conditions->position(PressureSwitch::INPUT, PressureSwitch::RESTS) === PressureSwitch::ACTS;
     }
 
     public function demand(): Demand
