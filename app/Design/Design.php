@@ -16,6 +16,7 @@ use LampThread\Exchange\JobFile;
 use LampThread\Exchange\Picks;
 use LampThread\Exchange\ProofPresenter;
 use LampThread\Exchange\RoadPresenter;
+use LampThread\Exchange\VehicleState;
 use LampThread\Exchange\Wording;
 use LampThread\Message\InvalidInput;
 use LampThread\Message\Message;
@@ -51,6 +52,7 @@ final class Design
     public function __construct(
         public readonly array $file,
         public readonly Brief $brief,
+        public readonly VehicleState $state,
         public readonly string $key,
         private readonly JobFile $files,
         private readonly Shelf $shelf,
@@ -125,7 +127,7 @@ final class Design
     /** JSON that fits schema/form.json. */
     public function form(): string
     {
-        return $this->kept('form', fn (): string => self::json($this->wording->worded(Picks::named(BriefForm::of($this->brief, $this->file)))));
+        return $this->kept('form', fn (): string => self::json($this->wording->worded(Picks::named(BriefForm::of($this->brief, $this->file, $this->state, $this->shelf)))));
     }
 
     /** JSON that fits schema/road-advice.json. */

@@ -6,6 +6,7 @@ namespace App\Design;
 
 use LampThread\Exchange\Changes;
 use LampThread\Exchange\JobFile;
+use LampThread\Exchange\VehicleState;
 use LampThread\Exchange\Wording;
 use LampThread\Message\InvalidInput;
 use LampThread\Parts\Shelf;
@@ -65,10 +66,32 @@ final class Designs
             $read = $this->read($file, $key);
             // What an earlier program saved is another content once it is brought forward.
             $now = $this->key($read);
-            $this->designs[$key] = $this->designs[$now] ??= new Design($read, $this->files->brief($read), $now, $this->files, $this->shelf, $this->wording, $this->cache);
+            $this->designs[$key] = $this->designs[$now] ??= $this->design($read, $now, VehicleState::Leaves);
         }
 
         return $this->designs[$key];
+    }
+
+    /** @param  array<string, mixed>  $file  as it is looked at */
+    private function design(array $file, string $key, VehicleState $state): Design
+    {
+        return new Design($file, $this->files->brief($file), $state, $key, $this->files, $this->shelf, $this->wording, $this->cache);
+    }
+
+    /**
+     * The design of one of the two arrangements of a job.
+     *
+     * @param  array<string, mixed>|null  $file  as it was stored
+     *
+     * @throws InvalidInput where it does not read, or nothing was found
+     */
+    public function as(VehicleState $state, ?array $file): Design
+    {
+        $design = $this->of($file);
+
+        return $state === VehicleState::Leaves ? $design : $this->designs["{$design->key}/{$state->value}"] ??= $this->design(
+            $state->file($design->file), "{$design->key}/{$state->value}", $state,
+        );
     }
 
     /**

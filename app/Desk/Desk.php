@@ -31,6 +31,7 @@ use LampThread\Exchange\Wording;
 use LampThread\Message\InvalidInput;
 use LampThread\Message\Message;
 use LampThread\Message\Problem;
+use LampThread\Parts\Shelf;
 
 /**
  * Saves jobs. What is to be saved is checked, sized and presented first, outside any lock; only what came of that without a fault is written, in
@@ -46,6 +47,7 @@ final readonly class Desk
         private Kept $cache,
         private Visitor $visitor,
         private RecordBook $book,
+        private Shelf $shelf,
     ) {}
 
     /** @param  string|null  $arrangement  it begins with; null for the usual start */
@@ -64,7 +66,7 @@ final readonly class Desk
     public function arrange(Job $job, int $version, string $arrangement): void
     {
         $file = $this->designs->of($job->file())->file;
-        $changed = Changes::apply($file, Arrangements::changes($arrangement, $file));
+        $changed = Changes::apply($file, $job->state->arranged(Arrangements::changes($arrangement, $job->state->file($file))));
         $job->change($version, 'Another arrangement', $this->content($this->designs->decode(JobFile::encode($changed))));
     }
 
@@ -134,19 +136,35 @@ final readonly class Desk
         if ($asked->madeOn !== null && $asked->madeOn !== $job->version) {
             throw InvalidInput::at('', Message::of('input.no-such-pick'));
         }
-        $file = $this->designs->of($job->file())->file;
-        $file = Changes::apply($file, [...$asked->changes, ...$this->values->values($asked->typed, $file)]);
-        foreach ($asked->picks as $pick) {
-            $file = $this->designs->decode(JobFile::encode($file));
-            $file = Changes::apply($file, Picks::changes(BriefForm::of($this->designs->of($file)->brief, $file), $pick));
-        }
         try {
-            $content = $this->content($this->designs->decode(JobFile::encode($file)));
+            $content = $this->content($this->designs->decode(JobFile::encode($this->changed($job, $asked))));
             $job->change($asked->version, $asked->label, $content, $asked->id, $asked->window, isStep: $asked->picks !== []);
         } catch (OutOfStep $overtaken) {
             // By itself: it was sent again before the first had its answer.
             $asked->id !== null && $job->hasTaken($asked->id) ? $job->refresh() : throw $overtaken;
+        } catch (InvalidInput $refused) {
+            throw $job->state->refused($refused);
         }
+    }
+
+    /**
+     * @return array<string, mixed> the job's file with what was asked for, not yet checked
+     *
+     * @throws InvalidInput
+     */
+    private function changed(Job $job, ChangeRequest $asked): array
+    {
+        $state = $job->state;
+        $file = $this->designs->of($job->file())->file;
+        $typed = $this->values->values($asked->typed, $asked->typed === [] ? $file : $state->file($file));
+        $file = Changes::apply($file, $state->changes([...$asked->changes, ...$typed]));
+        foreach ($asked->picks as $pick) {
+            $file = $this->designs->decode(JobFile::encode($file));
+            $design = $this->designs->as($state, $file);
+            $file = Changes::apply($file, $state->changes(Picks::changes(BriefForm::of($design->brief, $design->file, $state, $this->shelf), $pick)));
+        }
+
+        return $file;
     }
 
     /**

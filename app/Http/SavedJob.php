@@ -22,7 +22,7 @@ final readonly class SavedJob
     /** @throws InvalidInput where its file no longer reads, or cannot be worked out */
     public function design(Job $job): Design
     {
-        return $this->designs->of($job->file());
+        return $this->designs->as($job->state, $job->file());
     }
 
     public function response(Job $job, int $status = 200): JsonResponse
@@ -30,7 +30,7 @@ final readonly class SavedJob
         $design = $this->design($job);
         $standing = $job->revision();
         $answer = [
-            'id' => $job->id,
+            'id' => $job->address(),
             'version' => $job->version,
             'undoes' => $standing?->parent === null ? null : $standing->label,
             'redoes' => $job->undone()?->label,

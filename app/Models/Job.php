@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Facades\DB;
+use LampThread\Exchange\VehicleState;
 use LampThread\Exchange\Wording;
 
 /**
@@ -32,6 +33,12 @@ final class Job extends Model
     use HasUlids;
     use SoftDeletes;
 
+    /** Ends the address of a job that is looked at as it was found. */
+    private const AS_FOUND = '.found';
+
+    /** Which of its two arrangements is looked at. */
+    public VehicleState $state = VehicleState::Leaves;
+
     /** Changes of the same thing closer together than this are one step of undo, s. */
     private const SAME_CHANGE_S = 4;
 
@@ -46,6 +53,28 @@ final class Job extends Model
     protected function isValidUniqueId(mixed $value): bool
     {
         return is_string($value) && preg_match('/^[a-z0-9-]{1,60}$/', $value) === 1;
+    }
+
+    /** A job by its address: itself, or as it was found. */
+    public function resolveRouteBinding($value, $field = null)
+    {
+        $job = parent::resolveRouteBinding(self::withoutState((string) $value), $field);
+        if ($job instanceof self && str_ends_with((string) $value, self::AS_FOUND)) {
+            $job->state = VehicleState::Found;
+        }
+
+        return $job;
+    }
+
+    private static function withoutState(string $address): string
+    {
+        return str_ends_with($address, self::AS_FOUND) ? substr($address, 0, -strlen(self::AS_FOUND)) : $address;
+    }
+
+    /** Where it is addressed. */
+    public function address(): string
+    {
+        return $this->id.($this->state === VehicleState::Found ? self::AS_FOUND : '');
     }
 
     /** @param  Content  $content  already checked */

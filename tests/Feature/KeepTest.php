@@ -90,7 +90,7 @@ final class KeepTest extends TestCase
             $this->artisan('a', "migrate --force --path=database/migrations/{$migration}.php");
         }
         $pdo = new \PDO("sqlite:{$this->folder}/a.sqlite");
-        $file = str_replace('"version": 4', '"version": 1', (string) file_get_contents(Orchard::PATH));
+        $file = str_replace('"version": 5', '"version": 1', (string) file_get_contents(Orchard::PATH));
         $pdo->exec("INSERT INTO jobs (id, version, head, created_at, updated_at) VALUES ('old', 5, 2, '2026-11-01 10:00:00', '2026-11-01 10:00:00')");
         $insert = $pdo->prepare("INSERT INTO revisions (job_id, number, label, file, created_at, updated_at) VALUES ('old', ?, ?, ?, '2026-11-01', '2026-11-01')");
         foreach ([1 => 'Imported', 2 => 'Title', 3 => 'Undone'] as $number => $label) {

@@ -53,7 +53,7 @@ final readonly class ProofController
         if ($design->isProven()) {
             return null;
         }
-        $task = $this->tasks->begin($job, TaskKind::Proof, (object) ['revision' => $revision]);
+        $task = $this->tasks->begin($job, TaskKind::Proof, (object) ['revision' => $revision, 'state' => $job->state->value]);
 
         // Where nothing can be kept, as on a full disk, it is worked out at once.
         return $task->state === TaskState::Done ? null : TaskController::pending($task);

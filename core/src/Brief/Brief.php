@@ -17,6 +17,8 @@ final readonly class Brief
      * @param  EngineFan|null  $engineFan  null where the engine never drove one
      * @param  VehiclePlan|null  $plan  null where lengths are told without one
      * @param  list<FanCandidate>  $candidates  that could take the first fan's place
+     * @param  Found|null  $found  the vehicle as it was found; null where nothing of it was there
+     * @param  list<string>  $renewed  what comes new though it was there too: parts and groups of wires, by id
      */
     public function __construct(
         public JobNotes $job,
@@ -36,6 +38,8 @@ final readonly class Brief
         public array $candidates = [],
         public ?VehiclePlan $plan = null,
         public RoadLoad $roadLoad = new RoadLoad,
+        public ?Found $found = null,
+        public array $renewed = [],
     ) {}
 
     /** @param  string  $group  of wires it is asked for; one fan can lie farther off than another */
@@ -60,6 +64,12 @@ final readonly class Brief
     public function isToldApart(Stretch $stretch): bool
     {
         return array_filter(array_keys($this->segments), static fn (string $name): bool => str_starts_with($name, $stretch->in(''))) !== [];
+    }
+
+    /** Whether what is known of a part or a group of wires that was there is enough to judge it by. */
+    public function isJudged(string $id): bool
+    {
+        return $this->found?->part($id)->seen->isJudged() ?? true;
     }
 
     /** The same vehicle with other figures of its heat. */

@@ -84,12 +84,45 @@ final class BriefReader
             array_map(static fn (array $candidate): FanCandidate => new FanCandidate(...$candidate), array_values($file['candidates'] ?? [])),
             $this->plan($file['plan'] ?? null),
             new RoadLoad(...($file['roadLoad'] ?? [])),
+            $this->found($file),
+            array_values($file['renewed'] ?? []),
         );
         if ($this->problems !== []) {
             throw new InvalidInput($this->problems);
         }
 
         return $brief;
+    }
+
+    /** @param  array<string, mixed>  $file */
+    private function found(array $file): ?Found
+    {
+        $told = $file['found'] ?? null;
+        if ($told === null) {
+            return null;
+        }
+        $arrangement = [
+            'fans' => $told['fans'], 'control' => $told['control'], 'runs' => $told['runs'] ?? [], 'found' => null, 'renewed' => [], 'pinned' => [],
+            'candidates' => [],
+        ];
+        try {
+            $brief = self::read([...$file, ...$arrangement], $this->shelf, $this->control);
+        } catch (InvalidInput $refused) {
+            // What is wrong with the vehicle itself is told of the whole.
+            foreach ($refused->problems as $problem) {
+                if (preg_match('~^/(fans|control|runs)/~', $problem->at) === 1) {
+                    $this->refuse("/found{$problem->at}", $problem->message);
+                }
+            }
+
+            return null;
+        }
+
+        return new Found(
+            $brief,
+            array_map(static fn (array $part): FoundPart => new FoundPart(...[...$part, 'seen' => Seen::from($part['seen'] ?? 'told')]), $told['parts'] ?? []),
+            array_map(static fn (array $wrong): FoundFault => new FoundFault(...$wrong), array_values($told['wrong'] ?? [])),
+        );
     }
 
     /** @param  array<string, mixed>  $control */

@@ -48,6 +48,12 @@ final readonly class Fan
         $this->startA = $startA ?? self::START_RATIO * $runA;
     }
 
+    /** The same fan under another name. */
+    public function renamed(string $name): self
+    {
+        return new self(...[...get_object_vars($this), 'name' => $name]);
+    }
+
     /** Whether it was made to blow the other way: then its blade is turned round and its leads are exchanged, or it works against the ram air. */
     public function isTurnedRound(): bool
     {

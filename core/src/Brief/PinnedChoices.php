@@ -25,13 +25,23 @@ final readonly class PinnedChoices
     public function __construct(private Shelf $shelf, private array $fans, private array $stageIds, private int $overrides) {}
 
     /**
+     * @param  list<Fan>  $fans
+     * @param  list<string>  $stageIds
+     * @return list<string> every choice that some arrangement of them has
+     */
+    public static function names(array $fans, array $stageIds, int $overrides): array
+    {
+        return array_keys(self::kinds($fans, $stageIds, $overrides));
+    }
+
+    /**
      * @param  array<string, string>  $pinned  choice to part
      * @return list<Problem> choices there are not, and parts the shelf does not have
      */
     public function problems(array $pinned): array
     {
         $problems = [];
-        $kinds = $this->kinds();
+        $kinds = self::kinds($this->fans, $this->stageIds, $this->overrides);
         foreach ($pinned as $choice => $part) {
             $kind = $kinds[$choice] ?? null;
             $found = match ($kind) {
@@ -50,16 +60,20 @@ final readonly class PinnedChoices
         return $problems;
     }
 
-    /** @return array<string, 'conductor'|'fuse'|'relay'> choice to the kind of part it takes */
-    private function kinds(): array
+    /**
+     * @param  list<Fan>  $fans
+     * @param  list<string>  $stageIds
+     * @return array<string, 'conductor'|'fuse'|'relay'> choice to the kind of part it takes
+     */
+    private static function kinds(array $fans, array $stageIds, int $overrides): array
     {
         $kinds = ['trigger-wire' => 'conductor'];
-        $indicators = array_map(static fn (int $number): string => Numbered::id('indicator', $number), range(1, max(1, $this->overrides)));
+        $indicators = array_map(static fn (int $number): string => Numbered::id('indicator', $number), range(1, max(1, $overrides)));
         foreach (['coil', 'air-conditioning', 'speeds', ...self::TAPS, ...$indicators] as $name) {
             $kinds["{$name}-fuse"] = 'fuse';
         }
         $perStage = [];
-        foreach ($this->stageIds as $id) {
+        foreach ($stageIds as $id) {
             array_push($perStage, "{$id}-inverting", "{$id}-air-conditioning", ...array_map(
                 static fn (int $number): string => "{$id}-parallel-{$number}-inverting", range(1, self::MOST_PARALLEL),
             ));
@@ -67,7 +81,7 @@ final readonly class PinnedChoices
         foreach (['feed', 'air-conditioning', 'after-run', 'low', 'high', 'series', ...$perStage] as $name) {
             $kinds["{$name}-relay"] = 'relay';
         }
-        foreach ($this->fans as $fan) {
+        foreach ($fans as $fan) {
             foreach ([$fan->id, "{$fan->id}-air-conditioning", "{$fan->id}-override"] as $name) {
                 $kinds += ["{$name}-fuse" => 'fuse', "{$name}-relay" => 'relay', "{$name}-wire" => 'conductor'];
             }

@@ -25,17 +25,25 @@ final readonly class Circuit
      * @param  array<string, Component>  $components  by id
      * @param  list<Wire>  $wires
      * @param  array<string, WireGroup>  $wireGroups  by id
+     * @param  array<string, true>  $staying  ids of the components that were there already
      */
     public function __construct(
         public array $components,
         public array $wires,
         public array $wireGroups,
+        private array $staying = [],
     ) {}
+
+    /** Whether a component was in the vehicle already: it is neither bought nor fitted. */
+    public function wasThere(string $id): bool
+    {
+        return isset($this->staying[$id]);
+    }
 
     /** The same with one component more. */
     public function with(Component $component): self
     {
-        return new self([...$this->components, $component->id => $component], $this->wires, $this->wireGroups);
+        return new self([...$this->components, $component->id => $component], $this->wires, $this->wireGroups, $this->staying);
     }
 
     /** @return array<string, array{label: Message, positions: non-empty-list<string>}> input to what it is called and its positions */

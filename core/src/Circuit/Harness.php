@@ -42,6 +42,9 @@ final class Harness
     /** @var array<string, string> name to terminal */
     private array $shared = [];
 
+    /** @var array<string, true> ids of the components that were there already */
+    private array $staying = [];
+
     /** @var array<string, float> earth stud to the fans' current it takes, A */
     private array $earthedA = [];
 
@@ -186,13 +189,19 @@ final class Harness
         return isset($this->ends()[$terminal]);
     }
 
-    /** With a splice before every terminal at which more wires meet than it takes. */
+    /** With a splice before every terminal at which more wires meet than it takes, and where one that comes joins one that was there. */
     public function circuit(): Circuit
     {
-        if ($this->brief->wiring->servicePlugs) {
+        $existing = $this->selection->existing;
+        if ($existing !== null) {
+            $this->staying = $existing->staying($this->components);
+            $this->wires = $existing->laid($this->wires, $this->staying);
+            array_map(fn (int $at) => $this->joinCut($existing, $at), array_keys($this->wires));
+        }
+        if ($this->brief->wiring->servicePlugs && ! $this->selection->isFound) {
             array_map($this->plugIn(...), $this->components);
         }
-        foreach (array_keys($this->ends()) as $terminal) {
+        foreach ($this->selection->isFound ? [] : array_keys($this->ends()) as $terminal) {
             $this->spliceBefore($terminal);
         }
         foreach ($this->brief->fans as $fan) {
@@ -204,7 +213,24 @@ final class Harness
             assert(isset($this->groups[$wire->group]), "{$wire->id} is in no group, so nothing would size it");
         }
 
-        return new Circuit($this->components, $this->wires, $this->groups);
+        return new Circuit($this->components, $this->wires, $this->groups, $this->staying);
+    }
+
+    /** A wire that was there and is cut through: a new lead, as long as what else comes to its new end, is spliced to what is left of it. */
+    private function joinCut(Existing $existing, int $at): void
+    {
+        $wire = $this->wires[$at];
+        $end = $existing->cutEnd($wire, $this->staying);
+        if ($end === null) {
+            return;
+        }
+        $id = explode(':', $end, 2)[0];
+        $others = array_filter($this->wires, static fn (Wire $one): bool => $one->foundId === null && $one->group === $wire->group
+            && in_array($id, [explode(':', $one->from, 2)[0], explode(':', $one->to, 2)[0]], true));
+        $splice = $this->add(new Splice("splice-{$wire->foundId}-cut", $this->mark('J'), Message::verbatim("{$this->components[$id]->mark}")));
+        array_splice($this->wires, $at, 1, [$wire->rejoined($end, $splice->joint())]);
+        $ends = $wire->from === $end ? [$end, $splice->joint()] : [$splice->joint(), $end];
+        $this->wire($ends[0], $ends[1], (array_values($others)[0] ?? $wire)->stretch, $wire->colour, $wire->group);
     }
 
     /** @return array<string, list<int>> terminal to the wires that end there, as places among all wires */
@@ -229,7 +255,7 @@ final class Harness
                 $pins[count($pins) + 1] = [$terminal, $enters];
             }
         }
-        if ($pins === []) {
+        if ($pins === [] || $this->hasItsOwnPlug($component, array_column($pins, 0))) {
             return;
         }
         $plug = $this->add(new ServicePlug("{$component->id}-plug", $this->mark('XP'), $component, $pins));
@@ -237,6 +263,18 @@ final class Harness
             $end = $plug->endOf($terminal) ?? $terminal;
             $this->wires = array_map(static fn (Wire $wire): Wire => $wire->rejoined($terminal, $end), $this->wires);
         }
+    }
+
+    /**
+     * A part that was there, on wires that were there, has the plug it had.
+     *
+     * @param  list<string>  $terminals
+     */
+    private function hasItsOwnPlug(Component $component, array $terminals): bool
+    {
+        $new = array_filter($this->wires, static fn (Wire $wire): bool => $wire->foundId === null && array_intersect([$wire->from, $wire->to], $terminals) !== []);
+
+        return isset($this->staying[$component->id]) && $new === [];
     }
 
     private function spliceBefore(string $terminal): void
@@ -248,7 +286,12 @@ final class Harness
         $isThin = array_filter($groups, static fn (WireGroup $group): bool => ! $group->isThin) === [];
         $termination = $component->termination($number);
         $isStubbed = isset($this->selection->stubs[$terminal]);
-        if (! $isStubbed && (count($places) <= $termination->mostEnds() || (count($places) === 2 && $isThin && $termination->sharesCrimp()))) {
+        $comes = array_filter($places, fn (int $at): bool => $this->wires[$at]->foundId === null);
+        $there = $comes === [] ? null : $this->selection->existing?->wireAt($terminal, $this->staying);
+        if ($comes === [] && isset($this->staying[$id])) {
+            return;
+        }
+        if ($there === null && ! $isStubbed && (count($places) <= $termination->mostEnds() || (count($places) === 2 && $isThin && $termination->sharesCrimp()))) {
             return;
         }
         $thick = array_values(array_filter($places, fn (int $at): bool => ! $this->groups[$this->wires[$at]->group]->isThin));
@@ -259,6 +302,9 @@ final class Harness
         // Drawn the way the current goes: out of a terminal that feeds, into one that is fed.
         $ends = $thickest->from === $terminal ? [$terminal, $splice->joint()] : [$splice->joint(), $terminal];
         $this->wire(...[...$ends, Stretch::Stub, $thickest->colour, ($isStubbed ? $this->stubOf($group) : $group)->id]);
+        if ($there !== null) {
+            array_splice($this->wires, -1, 1, [$this->wires[count($this->wires) - 1]->pieceOf($there, $there->id)]);
+        }
     }
 
     /** The thinner wires from a group to terminals that do not take its own. */

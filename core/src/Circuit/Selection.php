@@ -19,6 +19,8 @@ final readonly class Selection
      * @param  array<string, RelayPart>  $relays  by relay id
      * @param  array<string, float>  $conductorC  copper temperature under load by wire id, °C
      * @param  array<string, true>  $stubs  terminals that are reached by a thinner stub
+     * @param  Existing|null  $existing  what was there and stays; null where nothing was
+     * @param  bool  $isFound  whether it is the circuit that was found, of whose plugs and splices nothing is known
      */
     public function __construct(
         public Conductor $usualConductor,
@@ -29,15 +31,17 @@ final readonly class Selection
         public array $relays = [],
         public array $conductorC = [],
         public array $stubs = [],
+        public ?Existing $existing = null,
+        public bool $isFound = false,
     ) {}
 
-    public static function generous(Brief $brief, Shelf $shelf): self
+    public static function generous(Brief $brief, Shelf $shelf, ?Existing $existing = null): self
     {
         $conductors = $shelf->catalogue($brief->wiring->catalogue);
         $fuses = $shelf->fuses('blade');
         $relays = $shelf->relays($brief->supply->systemV);
 
-        return new self($conductors[count($conductors) - 1], $fuses[count($fuses) - 1], $relays[count($relays) - 1]);
+        return new self($conductors[count($conductors) - 1], $fuses[count($fuses) - 1], $relays[count($relays) - 1], existing: $existing);
     }
 
     /**
@@ -47,7 +51,7 @@ final readonly class Selection
     public function wired(array $conductors, array $conductorC): self
     {
         return new self(
-            $this->usualConductor, $this->usualFuse, $this->usualRelay, $conductors, $this->fuses, $this->relays, $conductorC, $this->stubs,
+            $this->usualConductor, $this->usualFuse, $this->usualRelay, $conductors, $this->fuses, $this->relays, $conductorC, $this->stubs, $this->existing,
         );
     }
 
@@ -55,7 +59,7 @@ final readonly class Selection
     public function stubbed(array $stubs): self
     {
         return new self(
-            $this->usualConductor, $this->usualFuse, $this->usualRelay, $this->conductors, $this->fuses, $this->relays, $this->conductorC, $stubs,
+            $this->usualConductor, $this->usualFuse, $this->usualRelay, $this->conductors, $this->fuses, $this->relays, $this->conductorC, $stubs, $this->existing,
         );
     }
 
@@ -66,11 +70,11 @@ final readonly class Selection
 
     public function fuse(string $id): FusePart
     {
-        return $this->fuses[$id] ?? $this->usualFuse;
+        return $this->existing?->fuse($id) ?? $this->fuses[$id] ?? $this->usualFuse;
     }
 
     public function relay(string $id): RelayPart
     {
-        return $this->relays[$id] ?? $this->usualRelay;
+        return $this->existing?->relay($id) ?? $this->relays[$id] ?? $this->usualRelay;
     }
 }

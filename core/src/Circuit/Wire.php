@@ -33,6 +33,7 @@ final readonly class Wire implements Breakable
     /**
      * @param  string  $group  the wires it is cut from one size with
      * @param  float  $conductorC  temperature of the copper at its greatest steady current, °C
+     * @param  string|null  $foundId  its id in the circuit that was found; null for one that comes
      */
     public function __construct(
         public string $id,
@@ -44,6 +45,7 @@ final readonly class Wire implements Breakable
         public string $group,
         public Conductor $conductor,
         public float $conductorC,
+        public ?string $foundId = null,
     ) {}
 
     /** Whether it lies between a source and the fuse that protects the rest of its group. */
@@ -57,7 +59,25 @@ final readonly class Wire implements Breakable
     {
         return new self(
             $this->id, $this->from === $from ? $to : $this->from, $this->to === $from ? $to : $this->to, $this->stretch, $this->segment, $this->colour, $this->group,
-            $this->conductor, $this->conductorC,
+            $this->conductor, $this->conductorC, $this->foundId,
+        );
+    }
+
+    /** The same as a piece of one that was there. */
+    public function pieceOf(self $there, ?string $foundId): self
+    {
+        return new self(
+            $this->id, $this->from, $this->to, $this->stretch, $this->segment->with($there->conductor), $this->colour, $this->group, $there->conductor,
+            $this->conductorC, $foundId,
+        );
+    }
+
+    /** The same as one that was there lies: neither cut nor bought. */
+    public function as(self $there): self
+    {
+        return new self(
+            $this->id, $this->from, $this->to, $this->stretch, $there->segment->with($there->conductor), $this->colour, $this->group, $there->conductor,
+            $this->conductorC, $there->id,
         );
     }
 

@@ -9,6 +9,7 @@ use LampThread\Circuit\Control\AirConditioning\TriggerOf;
 use LampThread\Circuit\Control\Kinds;
 use LampThread\Exchange\Form\FansForm;
 use LampThread\Exchange\Form\FormOption;
+use LampThread\Exchange\Form\FoundForm;
 use LampThread\Exchange\Form\GroupsForm;
 use LampThread\Exchange\Form\OverridesForm;
 use LampThread\Exchange\Form\PlanForm;
@@ -17,6 +18,7 @@ use LampThread\Exchange\Form\StageToggles;
 use LampThread\Exchange\Form\WaysForm;
 use LampThread\Message\Message;
 use LampThread\Message\Unit;
+use LampThread\Parts\Shelf;
 
 /**
  * The questions of a brief whose answers control ideas own: which options there are, which one stands, what picking one sets, and which
@@ -33,7 +35,7 @@ final class BriefForm
      * @param  array<string, mixed>  $file
      * @return array<string, mixed> its messages still messages; fits schema/form.json
      */
-    public static function of(Brief $brief, array $file): array
+    public static function of(Brief $brief, array $file, VehicleState $state, Shelf $shelf): array
     {
         $form = new self($brief, $file);
         $stage = new StageForm($brief, $file);
@@ -48,7 +50,8 @@ final class BriefForm
             ...GroupsForm::of($file),
             'fit' => FitPresenter::of($brief),
             'plan' => PlanForm::of($brief->plan, $file),
-            'sections' => BriefSections::of($brief, $file),
+            ...FoundForm::of($brief, $file, $shelf),
+            'sections' => BriefSections::of($brief, $file, $state),
         ];
     }
 

@@ -7,6 +7,7 @@ namespace LampThread\Exchange;
 use LampThread\Brief\Brief;
 use LampThread\Brief\Compressor;
 use LampThread\Brief\Fan;
+use LampThread\Brief\FoundPart;
 use LampThread\Brief\Heat;
 use LampThread\Brief\OriginalCircuit;
 use LampThread\Brief\RoadLoad;
@@ -32,12 +33,19 @@ final readonly class BriefSections
      * @param  array<string, mixed>  $file
      * @return list<array{id: string, summary: Message, assumed: list<Message>, missing: list<Message>}> in working order
      */
-    public static function of(Brief $brief, array $file): array
+    public static function of(Brief $brief, array $file, VehicleState $state): array
     {
         $sections = new self($brief, $file);
+        if ($state === VehicleState::Found) {
+            return [
+                $sections->fans(), $sections->stages(), $sections->airConditioning(), $sections->overrides(), $sections->lockouts(), $sections->feeds(),
+                $sections->lengths(), $sections->foundParts(), $sections->wrong(),
+            ];
+        }
 
         return [
             $sections->vehicle(),
+            $sections->found(),
             $sections->supply(),
             $sections->cooling(),
             $sections->fans(),
@@ -63,6 +71,30 @@ final readonly class BriefSections
             $isAssumed ? [Message::of('brief.assumed.hours', hours: Unit::Hour->of(Usage::USUAL_HOURS_PER_YEAR))] : [],
             ['vehicle' => $job->vehicle === '', 'complaint' => $job->notes === ''],
         );
+    }
+
+    /** @return array{id: string, summary: Message, assumed: list<Message>, missing: list<Message>} */
+    private function found(): array
+    {
+        $found = $this->brief->found;
+
+        return $this->section('found', $found === null ? Message::of('brief.found.nothing') : Message::of(
+            'brief.found', fans: count($found->brief->fans), renewed: count($this->brief->renewed), wrong: count($found->wrong),
+        ));
+    }
+
+    /** @return array{id: string, summary: Message, assumed: list<Message>, missing: list<Message>} */
+    private function foundParts(): array
+    {
+        $known = array_filter($this->brief->found->parts ?? [], static fn (FoundPart $part): bool => $part->seen->isJudged());
+
+        return $this->section('found-parts', Message::of('brief.found-parts', known: count($known)));
+    }
+
+    /** @return array{id: string, summary: Message, assumed: list<Message>, missing: list<Message>} */
+    private function wrong(): array
+    {
+        return $this->section('wrong', Message::of('brief.wrong', wrong: count($this->brief->found->wrong ?? [])));
     }
 
     /** @return array{id: string, summary: Message, assumed: list<Message>, missing: list<Message>} */

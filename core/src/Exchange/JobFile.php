@@ -7,6 +7,7 @@ namespace LampThread\Exchange;
 use LampThread\Brief\Brief;
 use LampThread\Brief\BriefReader;
 use LampThread\Circuit\Control\Compatibility;
+use LampThread\Circuit\Control\FoundCompatibility;
 use LampThread\Circuit\Control\Kinds;
 use LampThread\Message\InvalidInput;
 use LampThread\Message\Message;
@@ -17,7 +18,7 @@ final readonly class JobFile
 {
     public const FORMAT = 'lamp-thread/job';
 
-    public const VERSION = 4;
+    public const VERSION = 5;
 
     /** A job is a few kilobytes, but it carries its record, which may be long. */
     public const MOST_BYTES = 8_000_000;
@@ -73,7 +74,7 @@ final readonly class JobFile
     public function brief(array $file): Brief
     {
         $brief = BriefReader::read($file, $this->shelf, new Kinds);
-        $problems = Compatibility::problems($brief);
+        $problems = [...Compatibility::problems($brief), ...FoundCompatibility::problems($brief, $this->shelf)];
 
         return $problems === [] ? $brief : throw new InvalidInput($problems);
     }

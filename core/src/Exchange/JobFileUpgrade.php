@@ -13,7 +13,9 @@ final class JobFileUpgrade
 
         $data = ($data->version ?? null) === 2 ? self::fromTwo($data) : $data;
 
-        return ($data->version ?? null) === 3 ? self::fromThree($data) : $data;
+        $data = ($data->version ?? null) === 3 ? self::fromThree($data) : $data;
+
+        return ($data->version ?? null) === 4 ? self::fromFour($data) : $data;
     }
 
     /** Looms of version 1 had no plugs of their own at fans and probes; one that is built stays as it was built. */
@@ -77,6 +79,15 @@ final class JobFileUpgrade
                 self::moveOriginal($stage, $control);
             }
         }
+
+        return $data;
+    }
+
+    /** A job of version 4 did not tell the vehicle as it was found. */
+    private static function fromFour(\stdClass $data): \stdClass
+    {
+        $data = clone $data;
+        $data->version = 5;
 
         return $data;
     }

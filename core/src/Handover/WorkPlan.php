@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace LampThread\Handover;
 
+use LampThread\Circuit\Alteration;
+use LampThread\Circuit\Component\Component;
 use LampThread\Circuit\Component\FanMotor;
 use LampThread\Circuit\Component\OriginalWiring;
-use LampThread\Circuit\Component\TemperatureSensing;
 use LampThread\Message\Message;
 use LampThread\Message\Quantity;
 use LampThread\Message\Unit;
@@ -15,8 +16,13 @@ use LampThread\Sizing\Sizing;
 /** Every step of the work in an order that can be kept, with what it takes. Minutes, tools and order: common practice, no source. */
 final readonly class WorkPlan
 {
+    /** Fewer new wires than these are no loom (common practice, no source). */
+    private const LOOM_FROM = 5;
+
     /** What the fan hides once it is in, so that it comes before. */
     private const BEHIND_FAN = ['probe', 'old-fan'];
+
+    private Alteration $alteration;
 
     private bool $opensCoolant;
 
@@ -24,7 +30,8 @@ final readonly class WorkPlan
 
     public function __construct(private Sizing $sizing, private TestPlan $tests)
     {
-        $this->opensCoolant = array_filter($sizing->circuit->sensors(), static fn (TemperatureSensing $sensor): bool => $sensor->opensCoolant()) !== [];
+        $this->alteration = $sizing->alteration();
+        $this->opensCoolant = $this->alteration->opensCoolant();
         $this->takesFanOff = $sizing->brief->engineFan?->isRemoved === true;
     }
 
@@ -79,9 +86,9 @@ final readonly class WorkPlan
     /** @return list<WorkStep> */
     private function fans(): array
     {
-        $count = count($this->sizing->circuit->each(FanMotor::class));
+        $count = count(array_filter($this->alteration->coming(), static fn (Component $component): bool => $component instanceof FanMotor));
 
-        return [
+        return $count === 0 ? [] : [
             $this->step(
                 'fan', ['battery-off', ...self::BEHIND_FAN], ['plug-before-bracket', 'turn-by-hand', 'gap'], ['spanners', 'drill'], ['bolts'], hands: 2, times: $count,
                 isCold: true,
@@ -92,14 +99,21 @@ final readonly class WorkPlan
     /** @return list<WorkStep> */
     private function wiring(): array
     {
-        $circuit = $this->sizing->circuit;
-        $wires = count(array_filter($circuit->wires, static fn ($wire): bool => $wire->segment->given === null));
+        $wires = count($this->alteration->wiresComing());
+        $isCutInto = $this->sizing->circuit->each(OriginalWiring::class) !== [] || $this->alteration->joints() !== [] || $this->alteration->refed() !== [];
 
         return [
-            ...($circuit->each(OriginalWiring::class) === [] ? [] : [$this->step('original', ['battery-off'], ['photograph', 'mark', 'cut-last'], ['meter'])]),
-            $this->step('wire', [], ['cut', 'crimp-pull', 'label'], ['crimper', 'heat-gun'], ['terminals', 'sleeve'], times: $wires, figures: ['wires' => Unit::One->of($wires)]),
-            $this->step('fuse-box', ['battery-off', 'wire'], ['fuses-out', 'relay-place', 'grommet'], ['spanners', 'drill'], ['ties']),
-            $this->step('plugs', ['fuse-box', 'fan', 'probe', 'original'], ['seat', 'tug', 'earths-bright'], [], ['grease']),
+            ...($isCutInto ? [$this->step('original', ['battery-off'], ['photograph', 'mark', 'cut-last'], ['meter'])] : []),
+            ...($this->alteration->going() === [] ? [] : [$this->step('take-out', ['battery-off'], ['keep', 'insulate'], ['spanners'])]),
+            ...($wires === 0 ? [] : [
+                $this->step(
+                    'wire', [], ['cut', 'crimp-pull', 'label'], ['crimper', 'heat-gun'], ['terminals', 'sleeve'], times: $wires, figures: ['wires' => Unit::One->of($wires)],
+                ),
+                $wires < self::LOOM_FROM
+                    ? $this->step('along', ['battery-off', 'wire'], ['ties', 'grommet'], ['drill'], ['ties'])
+                    : $this->step('fuse-box', ['battery-off', 'wire'], ['fuses-out', 'relay-place', 'grommet'], ['spanners', 'drill'], ['ties']),
+            ]),
+            $this->step('plugs', ['fuse-box', 'along', 'fan', 'probe', 'original', 'take-out'], ['seat', 'tug', 'earths-bright'], [], ['grease']),
         ];
     }
 

@@ -58,7 +58,7 @@ final readonly class Loom
     private static function components(Sizing $sizing): array
     {
         $rows = [];
-        foreach ($sizing->circuit->components as $component) {
+        foreach ($sizing->alteration()->coming() as $component) {
             $choice = $sizing->choices[$component->id] ?? null;
             foreach ($choice?->isMade() === false ? [new PartsListEntry($choice->label(), null)] : $component->partsList() as $entry) {
                 $rows[] = new PartRow(
@@ -99,7 +99,7 @@ final readonly class Loom
                 self::instead($sizing, $cut[0]->group),
             );
         }
-        $intoCabin = array_filter($sizing->circuit->wires, static fn (Wire $wire): bool => $wire->stretch === Stretch::Dash);
+        $intoCabin = array_filter($sizing->alteration()->wiresComing(), static fn (Wire $wire): bool => $wire->stretch === Stretch::Dash);
         if ($intoCabin !== []) {
             $rows[] = new PartRow(Message::of('part.grommet'), 1, 'piece', Message::of('part.for-bulkhead'), null);
         }

@@ -8,17 +8,20 @@ use LampThread\Brief\Control;
 use LampThread\Brief\Feed;
 use LampThread\Brief\Mount;
 use LampThread\Brief\Stage;
+use LampThread\Circuit\Alteration;
 use LampThread\Circuit\Component\Component;
 use LampThread\Circuit\Component\FanMotor;
 use LampThread\Circuit\Component\HandSwitch;
 use LampThread\Circuit\Component\OriginalWiring;
 use LampThread\Circuit\Component\OutsideContact;
+use LampThread\Circuit\Component\Rail;
 use LampThread\Circuit\Component\Relay;
-use LampThread\Circuit\Component\TemperatureSensing;
 use LampThread\Circuit\Control\Lockout\Lockout;
 use LampThread\Circuit\Control\Lockout\LockoutsOf;
 use LampThread\Circuit\Control\Override\Override;
 use LampThread\Circuit\Control\Override\OverridesOf;
+use LampThread\Circuit\Joint;
+use LampThread\Circuit\Wire;
 use LampThread\Message\Message;
 use LampThread\Message\Unit;
 use LampThread\Sizing\Sizing;
@@ -26,16 +29,20 @@ use LampThread\Sizing\Sizing;
 /** The order of the work, with each caution where the work meets it. Common practice, no source. */
 final class Steps
 {
+    /** Fewer new wires than these are no loom: they go along what is there (common practice, no source). */
+    private const LOOM_FROM = 5;
+
     /** @return list<Step> */
     public static function of(Sizing $sizing): array
     {
         return [
             self::step('disconnect', [Message::of('step.disconnect.negative-first')], hasCaution: true),
             ...self::original($sizing),
-            self::step('fit', self::fit($sizing), hasCaution: true),
+            ...FoundSteps::of($sizing),
+            ...self::ifAny('fit', self::fit($sizing), hasCaution: true),
             ...self::sensors($sizing),
-            self::step('cut', self::cut($sizing)),
-            self::step('lay', [Message::of('step.lay.scrape-earths'), Message::of('step.lay.sleeve'), Message::of('step.lay.battery-last')]),
+            ...self::ifAny('cut', self::cut($sizing)),
+            ...self::lay($sizing->alteration()),
             self::step('prove', self::prove($sizing), hasCaution: true),
             ...self::fill($sizing),
             self::step('write-up', [Message::of('step.write-up.places')]),
@@ -46,6 +53,30 @@ final class Steps
     private static function step(string $code, array $items, bool $hasCaution = false): Step
     {
         return new Step(Message::of("step.{$code}.title"), $items, $hasCaution ? Message::of("step.{$code}.caution") : null);
+    }
+
+    /**
+     * @param  list<Message>  $items
+     * @return list<Step> none where there is nothing to do
+     */
+    private static function ifAny(string $code, array $items, bool $hasCaution = false): array
+    {
+        return $items === [] ? [] : [self::step($code, $items, $hasCaution)];
+    }
+
+    /** @return list<Step> what concerns the wires that come; none where none does */
+    private static function lay(Alteration $alteration): array
+    {
+        $wires = $alteration->wiresComing();
+        $ends = array_merge(...array_map(static fn (Wire $wire): array => [$wire->from, $wire->to], $wires));
+        $studs = array_filter($alteration->coming(), static fn (Component $component): bool => $component->isEarthPoint());
+        $items = [
+            ...($studs === [] ? [] : ['scrape-earths']),
+            count($wires) < self::LOOM_FROM ? 'along' : 'sleeve',
+            ...(in_array(Rail::SUPPLY, $ends, true) || ! $alteration->hasFound() ? ['battery-last'] : []),
+        ];
+
+        return $wires === [] ? [] : [self::step('lay', array_map(static fn (string $item): Message => Message::of("step.lay.{$item}"), $items))];
     }
 
     /**
@@ -109,6 +140,9 @@ final class Steps
     {
         $items = [];
         foreach ($sizing->circuit->each(FanMotor::class) as $motor) {
+            if ($sizing->circuit->wasThere($motor->id)) {
+                continue;
+            }
             $items[] = Message::of(
                 'step.fit.fan',
                 name: $motor->name,
@@ -121,9 +155,15 @@ final class Steps
         $unmade = $sizing->unmade();
         $steps = array_map(static fn (Component $component): ?Message => in_array($component->id, $unmade, true)
             ? Message::of('step.fit.nothing', mark: $component->mark, name: $component->name)
-            : $component->fittingStep(), array_values($sizing->circuit->components));
+            : $component->fittingStep(), array_udiff($sizing->alteration()->coming(), self::joined($sizing), static fn (Component $a, Component $b): int => $a->id <=> $b->id));
 
         return [...$items, ...array_values(array_filter($steps))];
+    }
+
+    /** @return list<Component> splices into what was there: told where that is */
+    private static function joined(Sizing $sizing): array
+    {
+        return array_map(static fn (Joint $joint): Component => $joint->splice, $sizing->alteration()->joints());
     }
 
     /** @return list<Step> none where nothing senses a temperature */
@@ -131,19 +171,14 @@ final class Steps
     {
         $items = [];
         foreach ($sizing->circuit->sensors() as $sensor) {
-            $steps = $sensor->sensorSteps();
+            $steps = $sizing->circuit->wasThere($sensor->id) ? [] : $sensor->sensorSteps();
             if ($steps !== []) {
                 $items[] = Message::of('step.sensor.place', mark: $sensor->mark, name: $sensor->name, place: Message::of("place.{$sensor->band()->place->value}"));
                 array_push($items, ...$steps);
             }
         }
 
-        return $items === [] ? [] : [self::step('sensor', $items, self::opensCoolant($sizing))];
-    }
-
-    private static function opensCoolant(Sizing $sizing): bool
-    {
-        return array_filter($sizing->circuit->sensors(), static fn (TemperatureSensing $sensor): bool => $sensor->opensCoolant()) !== [];
+        return $items === [] ? [] : [self::step('sensor', $items, $sizing->alteration()->opensCoolant())];
     }
 
     /** @return list<Message> */
@@ -151,6 +186,9 @@ final class Steps
     {
         $items = [];
         foreach ($sizing->circuit->wires as $wire) {
+            if ($wire->foundId !== null) {
+                continue;
+            }
             $size = $sizing->sizeOf($wire);
             $items[] = Message::of(
                 $size === null ? 'step.cut.nothing' : 'step.cut.wire',
@@ -214,7 +252,7 @@ final class Steps
     /** @return list<Step> coolant only where it was opened; none where no temperature is watched either */
     private static function fill(Sizing $sizing): array
     {
-        $isOpened = self::opensCoolant($sizing);
+        $isOpened = $sizing->alteration()->opensCoolant();
         $items = $isOpened ? [Message::of('step.fill.mix', glycol: Unit::Percent->of(round($sizing->brief->cooling->glycolPercent)))] : [];
         foreach ($sizing->circuit->sensors() as $sensor) {
             $items[] = Message::of(

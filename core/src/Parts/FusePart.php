@@ -76,6 +76,12 @@ final readonly class FusePart implements Part
         return $this->gates->isResettable;
     }
 
+    /** One of its kind that was in a vehicle, of which only the rating is known: nobody buys it. */
+    public function found(float $ratedA): self
+    {
+        return new self("found-{$ratedA}", "{$ratedA} A", $this->family, $ratedA, $this->coldMilliohm * $this->ratedA / $ratedA, 0.0, $this->gates);
+    }
+
     /** No fuse at all, as some feeds are found: only ever pinned, never offered. */
     public static function none(FuseGates $gates): self
     {

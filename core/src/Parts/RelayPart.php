@@ -15,6 +15,9 @@ final readonly class RelayPart implements Part
 
     private const POWER = 'power';
 
+    /** Resistor across a coil, where it is not told, by the coil's voltage, Ω for each V (common practice, no source). */
+    private const USUAL_SUPPRESSION_OHM_PER_V = 56.0;
+
     /** A contact from this on is on large tabs, A (common practice, no source). */
     private const POWER_FROM_A = 50.0;
 
@@ -51,6 +54,18 @@ final readonly class RelayPart implements Part
         public float $price,
         public ?string $base = null,
     ) {}
+
+    /** One of its kind that was in a vehicle, of which only the contact's rating is known: nobody buys it. */
+    public function found(float $ratedA): self
+    {
+        $share = $ratedA / $this->makeA;
+
+        return new self(
+            "found-relay-{$ratedA}", "{$ratedA} A", $this->coilV, $this->coilOhm, $this->pullInV, $this->dropOutV, $ratedA, $this->restA === null ? null : $share * $this->restA,
+            $share * $this->inrushA, $this->contactMilliohm / $share, $this->ratedAtC, $this->maxAmbientC, $this->ratedOperations, 'resistor',
+            $this->suppression === 'resistor' ? $this->suppressionOhm : self::USUAL_SUPPRESSION_OHM_PER_V * $this->coilV, 0.0, $this->base,
+        );
+    }
 
     /** Whether its contacts end in 9.5 mm tabs or studs, as a power relay's do. */
     public function hasLargeTabs(): bool

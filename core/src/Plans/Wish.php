@@ -9,7 +9,6 @@ use LampThread\Brief\Override;
 use LampThread\Brief\Stage;
 use LampThread\Circuit\Component\ComputerDriver;
 use LampThread\Circuit\Component\Relay;
-use LampThread\Circuit\Component\TemperatureSensing;
 use LampThread\Sizing\Sizing;
 
 /** What an installer or owner may wish of a plan; each is asked of the sized circuit. */
@@ -36,7 +35,7 @@ enum Wish: string
             self::OverrideThere => $control->canBeOverridden(),
             self::KeepsComputer => self::keepsControl($sizing),
             self::Reversible => Cuts::of($sizing) === 0,
-            self::CoolantStaysShut => array_filter($circuit->sensors(), static fn (TemperatureSensing $sensor): bool => $sensor->opensCoolant()) === [],
+            self::CoolantStaysShut => ! $sizing->alteration()->opensCoolant(),
             self::StockLook => $control->overrides === [],
             self::SparesAlike => count(array_unique(array_map(static fn (Relay $relay): string => $relay->part->id(), $circuit->each(Relay::class)))) < 2,
             self::WaterCrossing => array_filter($control->overrides, static fn (Override $override): bool => $override->canStop()) !== [],

@@ -18,6 +18,7 @@ use LampThread\Proof\Rule\FanClearance;
 use LampThread\Proof\Rule\FanDirection;
 use LampThread\Proof\Rule\FanFigures;
 use LampThread\Proof\Rule\FeedWithoutFuse;
+use LampThread\Proof\Rule\FoundCircuit;
 use LampThread\Proof\Rule\HoseAdapterEarth;
 use LampThread\Proof\Rule\IdleShortfall;
 use LampThread\Proof\Rule\KeyOut;
@@ -72,6 +73,7 @@ final class Findings
             new OverrideIndication,
             new SharedFuse,
             new OriginalWire,
+            new FoundCircuit,
             new TappedFuse,
             new TriggerFuse,
             new LargeFuse,

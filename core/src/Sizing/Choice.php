@@ -16,6 +16,7 @@ final readonly class Choice
      * @param  list<Candidate>  $candidates  all that were judged, small to large; none where the part was given
      * @param  string  $briefPath  JSON pointer to the answer it hangs on
      * @param  Message|null  $because  why not the smallest that fits, where it is not
+     * @param  string|null  $foundId  of what was there and stays; null for what was not
      */
     private function __construct(
         public string $id,
@@ -28,6 +29,7 @@ final readonly class Choice
         public array $candidates,
         public string $briefPath,
         public ?Message $because = null,
+        public ?string $foundId = null,
     ) {}
 
     /**
@@ -133,5 +135,19 @@ final readonly class Choice
     public static function given(string $id, string $kind, Message $name, Candidate $judged, string $briefPath): self
     {
         return new self($id, $kind, $name, $judged, null, null, false, [], $briefPath);
+    }
+
+    /**
+     * What was there and stays, judged by what it has to do now. That a part bought for it would be of another kind is no fault of it.
+     *
+     * @param  string  $foundId  of the part or the group of wires
+     * @param  string  $figure  of what is told of it, that it hangs on
+     */
+    public static function found(string $id, string $kind, Message $name, Candidate $judged, string $foundId, string $figure): self
+    {
+        $constraints = array_values(array_filter($judged->constraints, static fn (Constraint $constraint): bool => ! $constraint->isWish));
+        assert($constraints !== [], 'nothing it is judged by');
+
+        return new self($id, $kind, $name, new Candidate($judged->part, $constraints), null, null, false, [], "/found/parts/{$foundId}/{$figure}", foundId: $foundId);
     }
 }

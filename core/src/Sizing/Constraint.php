@@ -11,6 +11,9 @@ use LampThread\Message\Unit;
 /** One thing a part must satisfy, with the numbers it was judged by. Its name, formula and source are texts of its code. */
 final readonly class Constraint
 {
+    /** Codes of those that judge a part by the fuse before it. */
+    public const OF_FUSE = ['fuse-rating', 'long-overload', 'short-circuit', 'opens-on-short', 'fuse-before', 'shared-fuse'];
+
     public bool $isMet;
 
     /**

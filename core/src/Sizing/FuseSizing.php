@@ -37,18 +37,8 @@ final readonly class FuseSizing
      */
     public function choose(Fuse $fuse, float $currentA, Surge $start, ?string $pinned): Choice
     {
-        $ambientC = $fuse->zone->ambientC();
-        $hardest = array_map(static fn (FuseGates $gates): array => self::hardest($gates, $start), $this->shelf->gates);
-        $judge = static fn (FusePart $part): Candidate => new Candidate($part, array_values(array_filter([
-            new Constraint('continuous-load', $currentA, self::continuousA($part->ratedA, $ambientC), Unit::Ampere, [
-                'rated' => Unit::Ampere->of($part->ratedA), 'ambient' => Unit::Celsius->of(max(25.0, $ambientC)),
-            ]),
-            self::ridesThrough($part, $start, $hardest[$part->family]),
-            $part->gates->isFast() ? new Constraint('fast-fuse', $start->peakA, self::FAST_FUSE_START_A, Unit::Ampere, isWish: true) : null,
-            $fuse->sharedA === null ? null : new Constraint('shared-fuse', $part->ratedA, $fuse->sharedA, Unit::Ampere),
-        ])));
+        $judge = $this->judge($fuse, $currentA, $start);
         $pinnedPart = $pinned === null ? null : $this->shelf->fuse($pinned);
-
         $parts = $this->shelf->allFuses();
 
         return Choice::among(
@@ -59,6 +49,28 @@ final readonly class FuseSizing
             $pinnedPart === null ? null : $judge($pinnedPart),
             onRequest: array_map($judge, array_values(array_filter($parts, static fn (FusePart $part): bool => $part->isResettable()))),
         );
+    }
+
+    /** One that was there, judged by what it carries now. */
+    public function found(Fuse $fuse, float $currentA, Surge $start): Choice
+    {
+        return Choice::found($fuse->id, 'fuse', $fuse->name, $this->judge($fuse, $currentA, $start)($fuse->part), $fuse->id, 'ratedA');
+    }
+
+    /** @return \Closure(FusePart): Candidate */
+    private function judge(Fuse $fuse, float $currentA, Surge $start): \Closure
+    {
+        $ambientC = $fuse->zone->ambientC();
+        $hardest = array_map(static fn (FuseGates $gates): array => self::hardest($gates, $start), $this->shelf->gates);
+
+        return static fn (FusePart $part): Candidate => new Candidate($part, array_values(array_filter([
+            new Constraint('continuous-load', $currentA, self::continuousA($part->ratedA, $ambientC), Unit::Ampere, [
+                'rated' => Unit::Ampere->of($part->ratedA), 'ambient' => Unit::Celsius->of(max(25.0, $ambientC)),
+            ]),
+            self::ridesThrough($part, $start, $hardest[$part->family]),
+            $part->gates->isFast() ? new Constraint('fast-fuse', $start->peakA, self::FAST_FUSE_START_A, Unit::Ampere, isWish: true) : null,
+            $fuse->sharedA === null ? null : new Constraint('shared-fuse', $part->ratedA, $fuse->sharedA, Unit::Ampere),
+        ])));
     }
 
     /**

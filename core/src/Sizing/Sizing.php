@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace LampThread\Sizing;
 
 use LampThread\Brief\Brief;
+use LampThread\Circuit\Alteration;
 use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\Fuse;
 use LampThread\Circuit\Component\Relay;
 use LampThread\Circuit\Control\CircuitBuilder;
+use LampThread\Circuit\Existing;
 use LampThread\Circuit\Selection;
 use LampThread\Circuit\Wire;
 use LampThread\Operation\Surge;
@@ -30,6 +32,7 @@ final readonly class Sizing
      * @param  Circuit  $circuit  built with what was chosen
      * @param  OperatingEnvelope  $envelope  what that circuit carries
      * @param  Ampacity  $ampacity  what wires were chosen by
+     * @param  Existing|null  $existing  what was there; null where nothing was
      */
     private function __construct(
         public Brief $brief,
@@ -37,11 +40,13 @@ final readonly class Sizing
         public Circuit $circuit,
         public OperatingEnvelope $envelope,
         public Ampacity $ampacity,
+        public ?Existing $existing,
     ) {}
 
     public static function of(Brief $brief, Shelf $shelf): self
     {
-        $generous = Selection::generous($brief, $shelf);
+        $existing = Existing::of($brief, $shelf);
+        $generous = Selection::generous($brief, $shelf, $existing);
         $circuit = CircuitBuilder::build($brief, $generous);
         $envelope = OperatingEnvelope::of($circuit);
         $through = [...self::opening($circuit), ...GivenRatings::carrying($circuit, $envelope)];
@@ -56,6 +61,7 @@ final readonly class Sizing
             [],
             array_filter(array_map($shelf->fuse(...), $taken)),
             array_filter(array_map($shelf->relay(...), $taken)),
+            existing: $existing,
         );
         $circuit = CircuitBuilder::build($brief, $fitted);
         $envelope = OperatingEnvelope::of($circuit);
@@ -71,7 +77,15 @@ final readonly class Sizing
         $circuit = CircuitBuilder::build($brief, $fitted->wired($conductors, $conductorC));
         $envelope = OperatingEnvelope::of($circuit);
 
-        return new self($brief, $choices + (new GivenRatings($circuit, $envelope, $starts))->all(), $circuit, $envelope, new Ampacity($shelf->ampacityRows));
+        return new self(
+            $brief, $choices + (new GivenRatings($circuit, $envelope, $starts))->all(), $circuit, $envelope, new Ampacity($shelf->ampacityRows), $existing,
+        );
+    }
+
+    /** What is different from what was found. */
+    public function alteration(): Alteration
+    {
+        return new Alteration($this->existing?->circuit, $this->circuit);
     }
 
     /** What the chosen parts and the cable cost, in the workshop's own money. */
@@ -79,7 +93,8 @@ final readonly class Sizing
     {
         $cost = 0.0;
         foreach ($this->choices as $choice) {
-            $cost += $choice->kind === 'wire' || ! $choice->isMade() ? 0.0 : $choice->taken->price() ?? 0.0;
+            $isBought = $choice->kind !== 'wire' && $choice->isMade() && ! $this->circuit->wasThere($choice->id);
+            $cost += $isBought ? $choice->taken->price() ?? 0.0 : 0.0;
         }
         foreach ($this->circuit->wires as $wire) {
             $cost += $wire->segment->given === null ? $wire->segment->lengthM * $wire->conductor->pricePerM : 0.0;
@@ -119,7 +134,11 @@ final readonly class Sizing
             $surges = array_map(static fn (Fuse $fuse): Surge => $starts->surge($fuse->id), $fuses);
             usort($surges, static fn (Surge $a, Surge $b): int => $b->peakA <=> $a->peakA);
             foreach ($fuses as $fuse) {
-                $choices[$fuse->id] = $sizing->choose($fuse, $currentA, $surges[0], $brief->pinned[$fuse->id] ?? null);
+                if (! $circuit->wasThere($fuse->id)) {
+                    $choices[$fuse->id] = $sizing->choose($fuse, $currentA, $surges[0], $brief->pinned[$fuse->id] ?? null);
+                } elseif ($brief->isJudged($fuse->id)) {
+                    $choices[$fuse->id] = $sizing->found($fuse, $envelope->greatestA($fuse->id), $starts->surge($fuse->id));
+                }
             }
         }
 
@@ -139,7 +158,7 @@ final readonly class Sizing
         array $fuses,
     ): array {
         $sizing = new RelaySizing($shelf, $brief);
-        $relays = $circuit->each(Relay::class);
+        $relays = array_filter($circuit->each(Relay::class), static fn (Relay $relay): bool => ! $circuit->wasThere($relay->id));
         $candidates = [];
         $fuseA = [];
         foreach ($relays as $relay) {
@@ -158,6 +177,12 @@ final readonly class Sizing
                 $pinned === null ? null : $sizing->judge($pinned, $relay, $envelope, $starts->surge($relay->makeContact()), $fuseA[$relay->id]),
                 $wanted[$relay->id] ?? null,
             );
+        }
+        foreach ($circuit->each(Relay::class) as $relay) {
+            if ($circuit->wasThere($relay->id) && $brief->isJudged($relay->id)) {
+                $judged = $sizing->judge($relay->part, $relay, $envelope, $starts->surge($relay->makeContact()), self::fuseBeforeA($relay, $circuit, $fuses));
+                $choices[$relay->id] = Choice::found($relay->id, 'relay', $relay->name, $judged, $relay->id, 'ratedA');
+            }
         }
 
         return $choices;

@@ -52,6 +52,7 @@ final readonly class WireChoices
             $group = $this->circuit->wireGroups[$id];
             $conductors[$id] = $this->shelf->conductor($choice->taken->part->id()) ?? $usual;
             $given += $this->sizing->given($group, $this->circuit, $this->envelope, $this->solver, $conductors[$id]);
+            $given += $this->sizing->found($group, $this->circuit, $this->envelope, $this->solver);
             foreach ($this->circuit->wiresOf($group) as $wire) {
                 $conductorC[$wire->id] = $this->sizing->conductorC($wire, $conductors[$id], $this->envelope->greatestA($wire->id));
             }

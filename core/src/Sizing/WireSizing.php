@@ -93,7 +93,7 @@ final readonly class WireSizing
     public function given(WireGroup $group, Circuit $circuit, OperatingEnvelope $envelope, Solver $solver, Conductor $conductor): array
     {
         $wires = $circuit->wiresOf($group);
-        $there = array_filter($wires, static fn (Wire $wire): bool => $wire->segment->given !== null);
+        $there = array_filter($wires, static fn (Wire $wire): bool => $wire->segment->given !== null && $wire->foundId === null);
         // The vehicle's own circuit is judged by what is told of it, in Proof\Rule\OriginalWire.
         if ($wires === [] || $there === [] || $group->given !== null) {
             return [];
@@ -115,6 +115,30 @@ final readonly class WireSizing
         }
 
         return $choices;
+    }
+
+    /**
+     * Wires that were there and stay, judged by what they carry now; against the fuse before them only where that is told too.
+     *
+     * @return array<string, Choice> one where there are any and they are known, by group
+     */
+    public function found(WireGroup $group, Circuit $circuit, OperatingEnvelope $envelope, Solver $solver): array
+    {
+        $wires = $circuit->wiresOf($group);
+        $there = array_values(array_filter($wires, static fn (Wire $wire): bool => $wire->foundId !== null));
+        if ($wires === [] || $there === [] || ! $this->brief->isJudged($group->id)) {
+            return [];
+        }
+        $isFuseKnown = ! $circuit->wasThere($group->protectedBy) || $this->brief->isJudged($group->protectedBy);
+        $constraints = $this->carrying(
+            $there[0]->conductor, $there, Protection::of($group, $circuit, $this->shelf), FeedLoop::of($wires, $group, $envelope, $solver), $envelope,
+        );
+        $judged = array_values(array_filter($constraints, static fn (Constraint $one): bool => $isFuseKnown || ! in_array($one->code, Constraint::OF_FUSE, true)));
+        $name = Message::of('wire-group.found', group: $group->name);
+
+        return $judged === [] ? [] : ["{$group->id}-found" => Choice::found(
+            "{$group->id}-found", 'wire', $name, new Candidate($there[0]->conductor, $judged), $group->id, 'areaMm2',
+        )];
     }
 
     public function ampacityA(Wire $wire, Conductor $conductor): float

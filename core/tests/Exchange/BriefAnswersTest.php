@@ -7,6 +7,7 @@ namespace LampThread\Tests\Exchange;
 use LampThread\Exchange\BriefSections;
 use LampThread\Exchange\JobFile;
 use LampThread\Exchange\OverrideTable;
+use LampThread\Exchange\VehicleState;
 use LampThread\Exchange\Wording;
 use LampThread\Tests\Combination;
 use LampThread\Tests\Orchard;
@@ -38,7 +39,7 @@ final class BriefAnswersTest extends TestCase
         $sections = static function (array $changes): array {
             $file = Orchard::files()->decode(JobFile::encode(Orchard::file($changes)));
 
-            return array_column(Wording::english()->worded(BriefSections::of(Orchard::brief($changes), $file)), null, 'id');
+            return array_column(Wording::english()->worded(BriefSections::of(Orchard::brief($changes), $file, VehicleState::Leaves)), null, 'id');
         };
         $untold = $sections(['/job/vehicle' => '', '/fit' => null, '/fans/0/startA' => null, ...self::original(null)]);
         self::assertSame(['the vehicle'], $untold['vehicle']['missing']);

@@ -12,6 +12,7 @@ use LampThread\Exchange\BriefForm;
 use LampThread\Exchange\Changes;
 use LampThread\Exchange\JobFile;
 use LampThread\Exchange\Picks;
+use LampThread\Exchange\VehicleState;
 use LampThread\Exchange\Wording;
 use LampThread\Message\InvalidInput;
 use LampThread\Sizing\Sizing;
@@ -76,7 +77,7 @@ final class BriefFormTest extends TestCase
     public function test_each_field_that_is_asked_for_shows_what_the_job_has_or_the_usual(array $changes): void
     {
         $file = $this->file($changes);
-        $form = BriefForm::of(Orchard::files()->brief($file), $file);
+        $form = BriefForm::of(Orchard::files()->brief($file), $file, VehicleState::Leaves, Orchard::shelf());
         foreach ($form['stages'] as $at => $stage) {
             $decider = $file['control']['stages'][$at]['decider'];
             foreach ($stage['deciding']['fields'] as $field) {
@@ -177,7 +178,7 @@ final class BriefFormTest extends TestCase
      */
     private function questions(array $file): array
     {
-        $form = BriefForm::of(Orchard::files()->brief($file), $file);
+        $form = BriefForm::of(Orchard::files()->brief($file), $file, VehicleState::Leaves, Orchard::shelf());
         $questions = ['air conditioning' => $form['airConditioning'], 'system' => $form['system']];
         foreach ($form['overrides'] as $override) {
             $questions[$override['id']] = $override;

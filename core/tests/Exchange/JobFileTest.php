@@ -45,7 +45,7 @@ final class JobFileTest extends TestCase
         yield 'NaN' => [$with('"restingV": 12.6', '"restingV": NaN'), ['']];
         yield 'a list' => ['[1,2]', ['/format']];
         yield 'another format' => ['{"format":"something"}', ['/format']];
-        yield 'unknown version' => [$with('"version": 4', '"version": 9'), ['/version']];
+        yield 'unknown version' => [$with('"version": 5', '"version": 9'), ['/version']];
         yield 'missing and misspelt' => [
             $with('"thermostatOpensC"', '"thermostatOpenC"'),
             ['/cooling/thermostatOpensC', '/cooling/thermostatOpenC'],
@@ -130,7 +130,7 @@ final class JobFileTest extends TestCase
     public function test_a_file_of_version_1_still_opens_and_is_of_this_version_from_then_on(): void
     {
         foreach (glob(dirname(Orchard::PATH).'/*.lampthread.json') ?: [] as $path) {
-            $old = str_replace('"version": 4', '"version": 1', (string) file_get_contents($path));
+            $old = str_replace('"version": 5', '"version": 1', (string) file_get_contents($path));
             $file = Orchard::files()->decode($old);
 
             self::assertSame([JobFile::VERSION, false], [$file['version'], $file['wiring']['servicePlugs']], basename($path));
@@ -173,7 +173,7 @@ final class JobFileTest extends TestCase
         $old['control']['stages'][1] = [...$old['control']['stages'][1], 'id' => 'vehicle', 'fans' => ['stud']];
         $new = JobFileUpgrade::upgraded(json_decode((string) json_encode($old)));
 
-        self::assertSame(4, $new->version);
+        self::assertSame(JobFile::VERSION, $new->version);
         self::assertSame(['fan-1', 'fan-2'], array_column($new->fans, 'id'));
         self::assertSame([['stage-1', ['fan-1']], ['stage-2', ['fan-2']]], array_map(static fn (\stdClass $one): array => [$one->id, $one->fans], $new->control->stages));
         self::assertSame(['relay-to-fan@fan-2-wire', 'dash'], array_keys((array) $new->runs));

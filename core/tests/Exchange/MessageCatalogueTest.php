@@ -12,6 +12,7 @@ use LampThread\Exchange\DesignPresenter;
 use LampThread\Exchange\MessageCatalogue;
 use LampThread\Exchange\ProofPresenter;
 use LampThread\Exchange\ShelfPresenter;
+use LampThread\Exchange\VehicleState;
 use LampThread\Exchange\Wording;
 use LampThread\Message\Message;
 use LampThread\Message\Unit;
@@ -112,7 +113,7 @@ final class MessageCatalogueTest extends TestCase
             ProofPresenter::of(Orchard::evaluated($changes), $pseudo),
             BenchPresenter::of($point, $pseudo),
             ShelfPresenter::of(Orchard::shelf(), [], [], [], $pseudo),
-            $pseudo->worded(BriefForm::of($sizing->brief, Orchard::file($changes))),
+            $pseudo->worded(BriefForm::of($sizing->brief, Orchard::file($changes), VehicleState::Leaves, Orchard::shelf())),
         ] as $answer) {
             self::check(json_decode((string) json_encode($answer), true), '');
         }

@@ -8,6 +8,7 @@ use LampThread\Exchange\BriefForm;
 use LampThread\Exchange\Changes;
 use LampThread\Exchange\JobFile;
 use LampThread\Exchange\Picks;
+use LampThread\Exchange\VehicleState;
 use LampThread\Tests\Orchard;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -123,7 +124,7 @@ final class PicksTest extends TestCase
      */
     private static function form(array $file): array
     {
-        return BriefForm::of(Orchard::files()->brief($file), $file);
+        return BriefForm::of(Orchard::files()->brief($file), $file, VehicleState::Leaves, Orchard::shelf());
     }
 
     /** @param  array<string, mixed>  $file */

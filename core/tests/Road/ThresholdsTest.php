@@ -6,6 +6,9 @@ namespace LampThread\Tests\Road;
 
 use LampThread\Brief\EngineFan;
 use LampThread\Brief\EngineFanDrive;
+use LampThread\Brief\Place;
+use LampThread\Brief\TemperatureBand;
+use LampThread\Message\Message;
 use LampThread\Road\AirPath;
 use LampThread\Road\Coolant;
 use LampThread\Road\Drives;
@@ -14,9 +17,13 @@ use LampThread\Road\FanCurve;
 use LampThread\Road\HeatModel;
 use LampThread\Road\Log;
 use LampThread\Road\LogSwitching;
+use LampThread\Road\Pressure;
+use LampThread\Road\Sensed;
 use LampThread\Road\SetPointAdviser;
 use LampThread\Road\StandingHeat;
+use LampThread\Road\Sweep;
 use LampThread\Road\SweepCell;
+use LampThread\Road\SwitchingGap;
 use LampThread\Road\Vehicle;
 use LampThread\Tests\Orchard;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -161,5 +168,81 @@ final class ThresholdsTest extends TestCase
         self::assertFalse($one->beats($cell(99, 7, 4)));
         self::assertFalse($one->beats($cell(101, 5, 4)));
         self::assertFalse($one->beats($cell(101, 7, 2)));
+    }
+
+    /** Past the end of the tables the last entry holds: a 70 % mix in the pan at 140 °C is as dense as at the table's end. */
+    public function test_beyond_the_tables_the_last_entry_holds(): void
+    {
+        self::assertEqualsWithDelta(Coolant::densityKgL(100.0), Coolant::densityKgL(120.0), 1e-9);
+    }
+
+    /** 2257 kJ boil a kilogram of water away, 0.96 litres of it at its density; a quarter of the coolant gone is empty (the first: steam tables, from memory). */
+    public function test_what_boils_away(): void
+    {
+        $pressure = new Pressure(100, 0, 8.0);
+        $halfGlycol = new Pressure(100, 50, 8.0);
+
+        self::assertEqualsWithDelta(1 / Coolant::densityKgL(0), $pressure->lostLitres(Coolant::LATENT_J_PER_KG), 1e-6);
+        self::assertLessThan($pressure->lostLitres(1e6), $halfGlycol->lostLitres(1e6), 'the mix is denser');
+        self::assertTrue($pressure->isEmptied(2.0));
+        self::assertFalse($pressure->isEmptied(1.99));
+    }
+
+    /** How late a probe tells: in the engine at once, in the fins after 20 s, clamped on a pipe after 40, in the bay's air after 30, in a dead branch after 150. Common practice, no source. */
+    #[TestWith(['engine-outlet', false, 5.0])]
+    #[TestWith(['top-hose', false, 7.0])]
+    #[TestWith(['core-inlet', false, 20.0])]
+    #[TestWith(['surface', false, 40.0])]
+    #[TestWith(['bay-air', false, 30.0])]
+    #[TestWith(['top-hose', true, 150.0])]
+    public function test_how_late_a_probe_tells(string $place, bool $stands, float $lagS): void
+    {
+        self::assertSame($lagS, Sensed::of(new TemperatureBand(92, 87, Place::from($place), $stands))->lagS());
+    }
+
+    /** 2 to 4 °F or about 10 °F between on and off: 1.5 K and 5.5 K, in the middle of what the schools say. */
+    public function test_how_far_on_and_off_lie_apart(): void
+    {
+        self::assertSame([1.5, 5.5], [SwitchingGap::Narrow->kelvin(), SwitchingGap::Wide->kelvin()]);
+    }
+
+    /** A row of a log with no revolutions is an engine that stands, with the key out; no trailer is behind it. */
+    public function test_a_log_tells_when_the_engine_stood(): void
+    {
+        $rows = 40;
+        $none = array_fill(0, $rows, null);
+        $rpm = array_map(static fn (int $at): float => $at < 20 ? 900.0 : 0.0, range(0, $rows - 1));
+        $log = new Log(array_map(floatval(...), range(0, $rows - 1)), array_fill(0, $rows, 90.0), $none, array_fill(0, $rows, 30.0), $rpm, $none, $none, $none, $none);
+        $drive = $log->drive('x', Message::verbatim('x'), null, 20.0);
+
+        self::assertSame([true, true, false, false], [$drive->keysOn[0], $drive->keysOn[19], $drive->keysOn[20], $drive->keysOn[39]]);
+        self::assertSame(0.0, $drive->trailerKg);
+    }
+
+    /** An eighth of what a standing car's fan throws into the bay comes round to the front again, and none above 20 km/h: with a hot bay the core then takes less. */
+    public function test_hot_air_comes_round_in_a_standing_car(): void
+    {
+        $model = HeatModel::of(Orchard::brief());
+        $airC = static fn (float $speedKmh): float => (new AirPath($model))->through(2000, [1.0], null, $speedKmh, 25, 75, 0, false)->airC;
+
+        self::assertEqualsWithDelta(25 + 0.12 * 50, $airC(0), 0.01);
+        self::assertEqualsWithDelta(25.0, $airC(20), 0.01);
+    }
+
+    /** Settings worth trying go from 2 K above the thermostat to 2 K below the ceiling, as the probe reads them. */
+    public function test_which_settings_are_worth_trying(): void
+    {
+        $ons = (new Sweep(Vehicle::of(Orchard::sizing(['/control/stages/0/decider/place' => 'engine-outlet', '/cooling/ceilingC' => 106]))))->ons();
+
+        self::assertEqualsWithDelta(Orchard::brief()->cooling->thermostatOpensC + 2, $ons[0], 0.051);
+        self::assertEqualsWithDelta(104.0, $ons[count($ons) - 1], 0.051);
+    }
+
+    /** Current with the key out adds up to ampere-hours: a fan of 13.9 A that runs on for 240 s takes nearly an ampere-hour from the battery, with the rest of the vehicle. */
+    public function test_what_runs_on_is_counted_in_ampere_hours(): void
+    {
+        $result = Vehicle::of(Orchard::sizing(['/control/afterRun' => ['delayS' => 240]]))->drive(Drives::standard()['6-stop-after-climb'])->result;
+
+        self::assertEqualsWithDelta(-13.0 * 240 / 3600, $result->keyOutAh, 0.15);
     }
 }

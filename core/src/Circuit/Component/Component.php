@@ -36,6 +36,16 @@ abstract readonly class Component implements Breakable
         public Message $name,
     ) {}
 
+    /** Whether another is told to be the same part, whatever it is called on its drawing. */
+    public function isSameAs(self $other): bool
+    {
+        $told = static fn (self $part): array => array_filter(
+            (array) $part, static fn (string $name): bool => ! in_array($name, ['mark', 'name'], true), ARRAY_FILTER_USE_KEY,
+        );
+
+        return static::class === $other::class && $told($this) == $told($other);
+    }
+
     public function terminal(string $number): string
     {
         return "{$this->id}:{$number}";
@@ -174,6 +184,12 @@ abstract readonly class Component implements Breakable
     public function partsList(): array
     {
         return [];
+    }
+
+    /** Whether it can be taken out of a vehicle: not the vehicle itself. */
+    public function comesOut(): bool
+    {
+        return $this->partsList() !== [];
     }
 
     /** Element by which it loads the supply, where it is worth a line of its own in a balance. */

@@ -46,6 +46,12 @@ final readonly class FanMotor extends Component implements StatefulComponent
         $this->leads = [$this->terminal('+'), $this->terminal('-')];
     }
 
+    /** Its name is no part of it. */
+    public function isSameAs(Component $other): bool
+    {
+        return $other instanceof self && $this->fan->renamed('') == $other->fan->renamed('');
+    }
+
     public function termination(string $number): Termination
     {
         return Termination::FanLead;
@@ -54,6 +60,11 @@ final readonly class FanMotor extends Component implements StatefulComponent
     public function paths(): array
     {
         return [new ConductionPath($this->leads[0], $this->leads[1], Symbol::Motor)];
+    }
+
+    public function comesOut(): bool
+    {
+        return true;
     }
 
     public function pluggedTerminals(): array

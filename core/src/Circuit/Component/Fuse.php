@@ -54,6 +54,12 @@ final readonly class Fuse extends Component implements Protective
         return ! $this->isVehicles();
     }
 
+    /** Wherever it sits and whatever it feeds. */
+    public function isSameAs(Component $other): bool
+    {
+        return $other instanceof self && $this->part == $other->part;
+    }
+
     public function termination(string $number): Termination
     {
         return $this->part->isOnStuds() ? Termination::Stud : Termination::HolderLead;

@@ -82,6 +82,12 @@ final readonly class Relay extends Component implements HasCoil, StatefulCompone
         return "{$this->id}-rest";
     }
 
+    /** Wherever it sits and whatever it feeds. */
+    public function isSameAs(Component $other): bool
+    {
+        return $other instanceof self && $this->part == $other->part;
+    }
+
     public function termination(string $number): Termination
     {
         return match (true) {

@@ -30,7 +30,7 @@ final readonly class CoilSupply implements Arrangement
 
     public const TAP_FUSE = 'tap-fuse';
 
-    private const TAP_WIRES = 'tap-wire';
+    public const TAP_WIRES = 'tap-wire';
 
     /** @param  array{string, string}  $load  terminals of a coil or input it feeds */
     public function __construct(private array $load) {}

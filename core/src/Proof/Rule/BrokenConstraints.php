@@ -67,9 +67,6 @@ final readonly class BrokenConstraints implements Rule
     /** Limits nobody has measured: what is over them by less than this is no finding (common practice, no source). */
     private const OF_THUMB = ['earth-lift', 'contact-drop'];
 
-    /** Constraints that a fuse before the part is judged by. */
-    private const OF_FUSE = ['fuse-rating', 'long-overload', 'short-circuit', 'opens-on-short', 'fuse-before', 'shared-fuse'];
-
     public function judge(Sizing $sizing): array
     {
         $findings = [];
@@ -98,7 +95,7 @@ final readonly class BrokenConstraints implements Rule
         $protectedBy = ($sizing->circuit->wireGroups[$choice->id] ?? null)?->protectedBy;
         $without = array_filter($sizing->unmade(), static fn (string $id): bool => $sizing->choices[$id]->kind === 'fuse' && ($choice->kind === 'relay' || $id === $protectedBy));
 
-        return $without !== [] && in_array($choice->taken->deciding()->code, self::OF_FUSE, true);
+        return $without !== [] && in_array($choice->taken->deciding()->code, Constraint::OF_FUSE, true);
     }
 
     private function nothingFits(Choice $choice, Sizing $sizing): Finding
@@ -191,6 +188,7 @@ final readonly class BrokenConstraints implements Rule
         $fitting = $choice->smallestThatFits();
 
         return match (true) {
+            $choice->foundId !== null => Renewal::remedies($choice->foundId, $sizing),
             $choice->isPinned && $fitting !== null => [Remedy::of('take-part', ["/pinned/{$choice->id}" => null], ['part' => $fitting->label()])],
             $choice->kind === 'earth' => [Remedy::of('earth-at-battery', ['/control/earth' => EarthReturn::Battery->value])],
             ! $choice->isPinned && $choice->kind === 'wire' && $choice->candidates === [] => [Remedy::of('cut-new', [$choice->briefPath => null])],

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Circuit;
+
+use LampThread\Circuit\Component\Component;
+use LampThread\Circuit\Component\TemperatureSensing;
+use LampThread\Circuit\Component\Termination;
+
+/** The difference between the circuit that was found and the one the vehicle leaves with: all there is to do is read off it. */
+final readonly class Alteration
+{
+    /** @param  Circuit|null  $found  null where nothing was there */
+    public function __construct(private ?Circuit $found, private Circuit $leaves) {}
+
+    /** Whether anything was there. */
+    public function hasFound(): bool
+    {
+        return $this->found !== null;
+    }
+
+    /** @return list<Component> what was there and can come out, and is not what stays */
+    public function going(): array
+    {
+        return array_values(array_filter(
+            $this->found->components ?? [], fn (Component $component): bool => $component->comesOut() && ! $this->leaves->wasThere($component->id),
+        ));
+    }
+
+    /** @return list<Wire> that were there, of which nothing stays */
+    public function wiresGoing(): array
+    {
+        $stay = array_column(array_filter($this->leaves->wires, static fn (Wire $wire): bool => $wire->foundId !== null), 'foundId', 'foundId');
+
+        return array_values(array_filter($this->found->wires ?? [], static fn (Wire $wire): bool => ! isset($stay[$wire->id])));
+    }
+
+    /** @return list<Component> that come */
+    public function coming(): array
+    {
+        return array_values(array_filter($this->leaves->components, fn (Component $component): bool => ! $this->leaves->wasThere($component->id)));
+    }
+
+    /** Whether the cooling system is opened for what comes. */
+    public function opensCoolant(): bool
+    {
+        return array_filter($this->coming(), static fn (Component $component): bool => $component instanceof TemperatureSensing && $component->opensCoolant()) !== [];
+    }
+
+    /** @return list<Wire> that come */
+    public function wiresComing(): array
+    {
+        return array_values(array_filter($this->leaves->wires, static fn (Wire $wire): bool => $wire->segment->given === null));
+    }
+
+    /** @return list<Joint> where a wire that comes is spliced to one that was there */
+    public function joints(): array
+    {
+        $joints = [];
+        foreach ($this->found === null ? [] : $this->leaves->components as $component) {
+            if ($component->isSplice()) {
+                $wires = $this->leaves->wiresAt($component->terminal('1'));
+                $there = array_values(array_filter($wires, static fn (Wire $wire): bool => $wire->foundId !== null));
+                $coming = array_values(array_filter($wires, static fn (Wire $wire): bool => $wire->foundId === null));
+                if ($there !== [] && $coming !== []) {
+                    $joints[] = new Joint($component, $this->foundWire($there[0]), $coming, count($there) === 1);
+                }
+            }
+        }
+
+        return $joints;
+    }
+
+    private function foundWire(Wire $piece): Wire
+    {
+        foreach ($this->found->wires ?? [] as $wire) {
+            if ($wire->id === $piece->foundId) {
+                return $wire;
+            }
+        }
+
+        throw new \LogicException("{$piece->foundId} was not found.");
+    }
+
+    /** @return array<string, Wire> terminal of a part that stays to the wire that comes there, where another was before */
+    public function refed(): array
+    {
+        $refed = [];
+        foreach ($this->found->wires ?? [] as $was) {
+            foreach ([$was->from, $was->to] as $terminal) {
+                $isStud = $this->leaves->terminationAt($terminal) === Termination::Stud;
+                $now = $isStud || ! $this->leaves->wasThere(explode(':', $terminal, 2)[0]) ? [] : $this->leaves->wiresAt($terminal);
+                if (count($now) === 1 && $now[0]->foundId === null) {
+                    $refed[$terminal] = $now[0];
+                }
+            }
+        }
+
+        return $refed;
+    }
+}

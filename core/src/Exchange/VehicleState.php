@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Exchange;
+
+use LampThread\Message\InvalidInput;
+use LampThread\Message\Message;
+use LampThread\Message\Problem;
+
+/**
+ * Which of the two arrangements of a job is meant. The vehicle as it was found is looked at as a job of its own, in which nothing is altered: every
+ * view, form and computation takes it as it takes any other.
+ */
+enum VehicleState: string
+{
+    case Found = 'found';
+    case Leaves = 'leaves';
+
+    /** What of a job file each of the two has of its own. */
+    private const OWN = ['fans', 'control', 'runs'];
+
+    /**
+     * @param  array<string, mixed>  $file  of the job
+     * @return array<string, mixed> of the job as it is looked at
+     *
+     * @throws InvalidInput where nothing was found
+     */
+    public function file(array $file): array
+    {
+        if ($this === self::Leaves) {
+            return $file;
+        }
+        $found = $file['found'] ?? throw InvalidInput::at('/found', Message::of('refusal.nothing-found'));
+
+        return [...$file, 'runs' => [], ...array_intersect_key($found, array_flip(self::OWN)), 'renewed' => [], 'pinned' => [], 'candidates' => []];
+    }
+
+    /**
+     * @param  array<string, mixed>  $changes  place of the file as it is looked at to its new value
+     * @return array<string, mixed> the same, of the job file
+     */
+    public function changes(array $changes): array
+    {
+        $ofJob = [];
+        foreach ($changes as $place => $value) {
+            $isOwn = $this === self::Found && in_array(explode('/', (string) $place)[1] ?? '', self::OWN, true);
+            $ofJob[$isOwn ? "/found{$place}" : $place] = $value;
+        }
+
+        return $ofJob;
+    }
+
+    /**
+     * @param  array<string, mixed>  $changes  another arrangement as a whole, as Arrangements has it
+     * @return array<string, mixed> the same, of the job file: of what was found, nothing else of the job
+     */
+    public function arranged(array $changes): array
+    {
+        return $this === self::Leaves ? $changes : [
+            ...$this->changes(array_intersect_key($changes, array_flip(array_map(static fn (string $own): string => "/{$own}", self::OWN)))),
+            '/found/parts' => [], '/found/wrong' => [],
+        ];
+    }
+
+    /** A refusal of the job file, told by the places of the file as it is looked at. */
+    public function refused(InvalidInput $refused): InvalidInput
+    {
+        return $this === self::Leaves ? $refused : new InvalidInput(array_map(static fn (Problem $problem): Problem => new Problem(
+            (string) preg_replace('~^/found(?=/('.implode('|', self::OWN).')(/|$))~', '', $problem->at), $problem->message,
+        ), $refused->problems));
+    }
+}

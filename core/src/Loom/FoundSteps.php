@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Loom;
+
+use LampThread\Circuit\Circuit;
+use LampThread\Circuit\Component\Component;
+use LampThread\Circuit\Joint;
+use LampThread\Circuit\Wire;
+use LampThread\Message\Message;
+use LampThread\Sizing\Sizing;
+
+/** What is done to the vehicle as it was found: joined, cut into, fed anew, taken out. Common practice, no source. */
+final class FoundSteps
+{
+    /** @return list<Step> none where nothing was there, or nothing of it is touched */
+    public static function of(Sizing $sizing): array
+    {
+        $alteration = $sizing->alteration();
+        $items = [
+            ...array_map(static fn (Joint $joint): Message => self::joint($joint, $sizing), $alteration->joints()),
+            ...self::refed($sizing),
+            ...array_map(static fn (Component $component): Message => Message::of(
+                'step.found.out', mark: $component->mark, name: $component->name, isFan: $component->loadElement() !== null,
+            ), $alteration->going()),
+            ...self::left($sizing),
+        ];
+        if ($items === []) {
+            return [];
+        }
+        $before = [Message::of('step.found.photograph'), Message::of('step.found.measure')];
+
+        return [new Step(Message::of('step.found.title'), [...$before, ...$items], Message::of('step.found.caution'))];
+    }
+
+    private static function joint(Joint $joint, Sizing $sizing): Message
+    {
+        $found = $sizing->existing->circuit ?? $sizing->circuit;
+
+        return Message::of(
+            $joint->isCut ? 'step.found.cut' : 'step.found.join',
+            mark: $joint->splice->mark,
+            from: self::end($joint->into->from, $found),
+            to: self::end($joint->into->to, $found),
+            wires: array_map(static fn (Wire $wire): string => $wire->id, $joint->coming),
+        );
+    }
+
+    /** What a place of the found circuit is: the part by its name, and the number on it. */
+    private static function end(string $terminal, Circuit $found): Message
+    {
+        [$id, $number] = explode(':', $terminal, 2);
+        $component = $found->components[$id] ?? null;
+
+        return $component === null ? $found->terminalName($terminal) : Message::of('step.found.end', name: $component->name, number: $number);
+    }
+
+    /** @return list<Message> */
+    private static function refed(Sizing $sizing): array
+    {
+        $items = [];
+        foreach ($sizing->alteration()->refed() as $terminal => $wire) {
+            $items[] = Message::of('step.found.refed', terminal: $sizing->circuit->terminalName($terminal), wire: $wire->id);
+        }
+
+        return $items;
+    }
+
+    /** @return list<Message> wires that go, whose ends are insulated where they cannot be drawn out */
+    private static function left(Sizing $sizing): array
+    {
+        $wires = $sizing->alteration()->wiresGoing();
+        $found = $sizing->existing?->circuit;
+
+        return $wires === [] || $found === null ? [] : [Message::of('step.found.insulate', wires: array_map(
+            static fn (Wire $wire): Message => Message::of('step.found.wire', from: self::end($wire->from, $found), to: self::end($wire->to, $found)), $wires,
+        ))];
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Proof\Rule;
+
+use LampThread\Message\Message;
+use LampThread\Proof\Finding\Remedy;
+use LampThread\Sizing\Sizing;
+
+/** New in the place of what was there, where that does not do: the part itself, or for wires the fuse before them. */
+final class Renewal
+{
+    /**
+     * @param  string  $foundId  of a part or a group of wires that stays
+     * @return list<Remedy> each of which is tried before it is offered
+     */
+    public static function remedies(string $foundId, Sizing $sizing): array
+    {
+        $group = $sizing->circuit->wireGroups[$foundId] ?? null;
+        $remedies = [];
+        if ($group !== null && $sizing->circuit->wasThere($group->protectedBy)) {
+            $remedies[] = self::of($group->protectedBy, $sizing->circuit->components[$group->protectedBy]->name, $sizing);
+        }
+        $name = $group->name ?? $sizing->circuit->components[$foundId]->name;
+
+        return [...$remedies, self::of($foundId, $name, $sizing)];
+    }
+
+    private static function of(string $id, Message $name, Sizing $sizing): Remedy
+    {
+        return Remedy::of('renew', ['/renewed' => [...$sizing->brief->renewed, $id]], ['part' => $name]);
+    }
+}

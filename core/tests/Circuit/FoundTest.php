@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Tests\Circuit;
+
+use LampThread\Circuit\Component\Component;
+use LampThread\Circuit\Component\ServicePlug;
+use LampThread\Circuit\Joint;
+use LampThread\Circuit\Wire;
+use LampThread\Exchange\Wording;
+use LampThread\Loom\Loom;
+use LampThread\Message\InvalidInput;
+use LampThread\Message\Message;
+use LampThread\Message\Problem;
+use LampThread\Proof\Finding\Finding;
+use LampThread\Proof\Findings;
+use LampThread\Sizing\Sizing;
+use LampThread\Tests\Orchard;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** The vehicle as it was found and as it leaves: what is done is the difference. */
+final class FoundTest extends TestCase
+{
+    /** A dash switch joined to what was there: two wires, one splice, and nothing of the fan, its relay or its switch is bought, fitted or laid. */
+    public function test_an_override_joined_to_a_vehicle_that_stays(): void
+    {
+        $sizing = self::sizing();
+        $alteration = $sizing->alteration();
+
+        self::assertSame(['override', 'earth-cabin', 'splice-fan-1-relay-85'], array_map(static fn (Component $one): string => $one->id, $alteration->coming()));
+        self::assertCount(2, $alteration->wiresComing());
+        self::assertSame([['fan-1-relay:85', 'stage-1-switch:1', false]], array_map(
+            static fn (Joint $joint): array => [$joint->into->from, $joint->into->to, $joint->isCut], $alteration->joints(),
+        ));
+        self::assertSame([[], []], [$alteration->going(), $alteration->wiresGoing()]);
+        self::assertFalse($alteration->opensCoolant());
+        self::assertSame([], $sizing->circuit->each(ServicePlug::class), 'the fan has the plug it had');
+
+        $sheet = self::sheet($sizing);
+        self::assertStringContainsString('J1: open the wire from Relay, radiator 85 to Temperature switch, top hose adapter 1', $sheet);
+        self::assertStringNotContainsString('Fit what senses', $sheet);
+        self::assertStringNotContainsString('coolant', $sheet);
+        self::assertStringNotContainsString('behind the core', $sheet);
+        $parts = array_map(static fn ($row): string => Wording::english()->text($row->part), Loom::of($sizing, Orchard::shelf())->parts);
+        self::assertSame([], preg_grep('/[Rr]elay|[Ff]use|Temperature switch|plug/', $parts));
+    }
+
+    /** The same vehicle in both is no work at all: an empty difference, an empty cut list. */
+    public function test_nothing_altered_is_nothing_to_do(): void
+    {
+        $sizing = self::sizing(['/control/overrides' => []]);
+        $alteration = $sizing->alteration();
+
+        self::assertSame([[], [], [], [], []], [
+            $alteration->coming(), $alteration->wiresComing(), $alteration->going(), $alteration->wiresGoing(), $alteration->joints(),
+        ]);
+        self::assertSame([], Loom::of($sizing, Orchard::shelf())->parts);
+        self::assertSame(0.0, $sizing->cost());
+    }
+
+    /** A relay of 30 A that is to carry what it did not: what is told is judged, and a new one in its place is the way out. */
+    public function test_what_is_told_of_what_stays_is_judged_and_what_is_assumed_is_not(): void
+    {
+        $codes = static fn (array $parts): array => array_map(static fn (Finding $finding): string => $finding->code, Findings::of(self::sizing(['/found/parts' => $parts])));
+
+        $known = ['fan-1-fuse' => ['ratedA' => 40], 'fan-1-wire' => ['areaMm2' => 2.5]];
+        self::assertContains('fuse-over-wire', $codes($known));
+        self::assertNotContains('fuse-over-wire', $codes(['fan-1-wire' => ['areaMm2' => 2.5]]), 'nobody has looked at the fuse');
+        self::assertNotContains('fuse-over-wire', $codes(['fan-1-fuse' => ['ratedA' => 40]]), 'nobody has looked at the wire');
+        self::assertNotContains('fuse-over-wire', $codes(array_map(static fn (array $part): array => [...$part, 'seen' => 'assumed'], $known)));
+        self::assertContains('found-assumed', $codes([]));
+        self::assertContains('fuse-raised', $codes(['fan-1-fuse' => ['ratedA' => 30, 'beforeA' => 20]]));
+        self::assertNotContains('fuse-raised', $codes(['fan-1-fuse' => ['ratedA' => 20, 'beforeA' => 20]]));
+        self::assertContains('relay-over-rating', $codes(['fan-1-relay' => ['ratedA' => 10]]));
+        self::assertContains('original-plug-weak', $codes(['fan-1' => ['pinA' => 10]]));
+    }
+
+    /** What is renewed comes: its old one goes, the wires that led to it lead to the new one. */
+    public function test_a_new_relay_in_the_place_of_the_old_one(): void
+    {
+        $sizing = self::sizing(['/renewed' => ['fan-1-relay'], '/control/overrides' => []]);
+        $alteration = $sizing->alteration();
+
+        self::assertSame(['fan-1-relay'], array_map(static fn (Component $one): string => $one->id, $alteration->coming()));
+        self::assertSame(['fan-1-relay'], array_map(static fn (Component $one): string => $one->id, $alteration->going()));
+        self::assertSame([], $alteration->wiresComing());
+        self::assertStringContainsString('take it out', self::sheet($sizing));
+    }
+
+    /** The coil's plus of a relay that stays is moved to the battery: the lead from the key is taken off, another goes on. */
+    public function test_a_coil_is_fed_from_the_battery_instead_of_the_key(): void
+    {
+        $sizing = self::sizing(['/control/coilFeed' => 'battery', '/control/overrides' => [], '/renewed' => ['coil-fuse', 'trigger-wire']]);
+        $alteration = $sizing->alteration();
+
+        self::assertContains('fan-1-relay:86', array_keys($alteration->refed()));
+        self::assertStringContainsString('K1 86: take the lead off that was on it', self::sheet($sizing));
+        self::assertNotSame([], array_filter($alteration->wiresGoing(), static fn (Wire $wire): bool => $wire->from === 'key:75'));
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function refused(): iterable
+    {
+        yield 'renewed, but it was not there' => [['/renewed' => ['fan-9-relay']], '/renewed/0'];
+        yield 'told of a part that was not there' => [['/found/parts' => ['feed-relay' => ['ratedA' => 30]]], '/found/parts/feed-relay'];
+        yield 'a fault that part cannot have' => [['/found/wrong' => [['part' => 'fan-1', 'fault' => 'coil-open']]], '/found/wrong/0'];
+        yield 'a part that is not there is faulty' => [['/found/wrong' => [['part' => 'fan-2', 'fault' => 'open']]], '/found/wrong/0'];
+        yield 'two faults that exclude each other' => [
+            ['/found/wrong' => [['part' => 'fan-1', 'fault' => 'open'], ['part' => 'fan-1', 'fault' => 'jammed']]], '/found/wrong/1',
+        ];
+        yield 'an arrangement that does not go together' => [['/found/control/stages/0/decider/offC' => 99], '/found/control/stages/0/decider/offC'];
+        yield 'nothing was there' => [['/found' => null, '/renewed' => ['fan-1-relay']], '/renewed/0'];
+    }
+
+    /** @param  array<string, mixed>  $changes */
+    #[DataProvider('refused')]
+    public function test_what_was_found_makes_sense(array $changes, string $at): void
+    {
+        try {
+            self::sizing($changes);
+            self::fail('It was taken.');
+        } catch (InvalidInput $refused) {
+            self::assertSame([$at], array_map(static fn (Problem $problem): string => $problem->at, $refused->problems), $refused->getMessage());
+        }
+    }
+
+    private static function sheet(Sizing $sizing): string
+    {
+        $words = Wording::english();
+        $lines = [];
+        foreach (Loom::of($sizing, Orchard::shelf())->steps as $step) {
+            array_push($lines, $words->text($step->title), ...array_map(static fn (Message $item): string => $words->text($item), $step->items));
+        }
+
+        return implode("\n", $lines);
+    }
+
+    /**
+     * The orchard's sprayer: found without its dash override, leaving with it.
+     *
+     * @param  array<string, mixed>  $changes
+     */
+    private static function sizing(array $changes = []): Sizing
+    {
+        $file = Orchard::file();
+        $found = ['fans' => $file['fans'], 'control' => [...$file['control'], 'overrides' => []], 'runs' => $file['runs'] ?? []];
+
+        return Orchard::sizing(['/found' => $found, ...$changes]);
+    }
+}
