@@ -96,7 +96,17 @@ const stages = (...all: object[]) => ({ "/control/stages": all });
 const thermostat = (output: string) => ({ kind: "thermostat", output, onC: 92, offC: 87, place: "core-inlet" });
 
 /** Jobs that between them ask all there is to ask. */
-const SCENES: { name: string; changes: Record<string, unknown>; sections: string[] }[] = [
+interface Scene {
+  name: string;
+  changes: Record<string, unknown>;
+  sections: string[];
+  /** Whether the vehicle was found like it is to become, with a fan that is jammed. */
+  isFoundTold?: boolean;
+  /** Ends the address of what is looked at. */
+  state?: string;
+}
+
+const SCENES: Scene[] = [
   {
     name: "much",
     changes: MUCH,
@@ -190,17 +200,12 @@ const SCENES: { name: string; changes: Record<string, unknown>; sections: string
     ),
     sections: ["stages"],
   },
-  {
-    name: "wiring that was there",
-    changes: stages(
-      stage({
-        decider: { kind: "original", output: "switch", onC: 95, offC: 90, place: "engine-outlet" },
-        original: { isRelayReplaced: false },
-      }),
-    ),
-    sections: ["stages"],
-  },
+  { name: "what of it stays", changes: {}, sections: ["found"], isFoundTold: true },
+  { name: "as it was found", changes: {}, sections: ["found-parts", "wrong"], isFoundTold: true, state: ".found" },
 ];
+
+/** What was found is told on the controls that tell what the vehicle becomes. */
+const SAME_CONTROLS = /^\/found\/(fans|control|runs)\//;
 
 type Json = Record<string, unknown>;
 
@@ -249,7 +254,7 @@ test("every place an installer may tell has a control, and what is told on it st
     await test.step(scene.name, () => play(page, scene, told));
   }
   await test.step("on the threads, at a finding, over a year", () => elsewhere(page, told));
-  expect(Object.keys(LEAVES).filter((leaf) => !told.has(leaf))).toEqual([]);
+  expect(Object.keys(LEAVES).filter((leaf) => !told.has(leaf) && !SAME_CONTROLS.test(leaf))).toEqual([]);
 });
 
 /** All that is on its way has its answer. */
@@ -261,10 +266,21 @@ async function file(page: Page, id: string): Promise<Record<string, unknown>> {
 }
 
 /** All fields of a scene, then all its choices, section by section. */
-async function play(page: Page, scene: (typeof SCENES)[number], told: Set<string>) {
+async function play(page: Page, scene: Scene, told: Set<string>) {
   const id = await startJob(page, scene.changes);
+  if (scene.isFoundTold === true) {
+    await page.goto(`/jobs/${id}/brief?section=found`);
+    await page.getByRole("radio", { name: "Something was there" }).click();
+    await page.getByRole("link", { name: "Tell what was there" }).click();
+    await page.goto(`/jobs/${id}.found/brief?section=wrong`);
+    await page.getByLabel("Part").selectOption({ label: "M1, Fan, radiator" });
+    await page.getByRole("button", { name: "It is …" }).click();
+    await page.getByRole("menuitem", { name: "jammed" }).click();
+    await expect(page.getByLabel("How it shows")).toBeVisible();
+    told.add("/found/wrong/*/part").add("/found/wrong/*/fault");
+  }
   for (const section of scene.sections) {
-    await page.goto(`/jobs/${id}/brief?section=${section}`);
+    await page.goto(`/jobs/${id}${scene.state ?? ""}/brief?section=${section}`);
     const open = page.locator(`#section-${section}`);
     await expect(open.locator("[data-path]").first()).toBeVisible();
     const typed: Record<string, string> = {};

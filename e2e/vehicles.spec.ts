@@ -10,12 +10,16 @@ test("a first job goes from a drawn arrangement to a sheet in a few presses", as
   await page.getByRole("textbox", { name: "Vehicle" }).fill("Harbour tug’s winch");
   await section(page, "Who decides");
   await expect(page.getByRole("heading", { name: "Runs it too: Switch, closes hot" })).toBeVisible();
-  await expect(page.getByText("its fuse: 30 A")).toBeVisible();
-  await page.getByLabel("Its fuse now").fill("20 A");
-  await expect(page.getByText("its fuse: 30 A")).toHaveCount(0);
+  await page.getByRole("link", { name: "As found" }).click();
+  await section(page, "What is known of it");
+  const known = page.getByText(/Main fuse, [^,]+ \(30 A\)/);
+  await expect(known).toBeVisible();
+  await page.getByRole("region", { name: /^Main fuse/ }).getByLabel("Rating").fill("20 A");
+  await expect(known).toHaveCount(0);
+  await page.getByRole("link", { name: "As it leaves" }).click();
   await page.getByRole("link", { name: "Loom" }).click();
   await expect(page.getByText("Harbour tug’s winch")).toBeVisible();
-  await expect(page.getByText("Mark the original wiring")).toBeVisible();
+  await expect(page.getByText("Both its ends go on as they did.").first()).toBeVisible();
 });
 
 test("the gallery says when nothing is like that, and another arrangement is one undo away", async ({ page }) => {

@@ -221,10 +221,9 @@ test("a second fan is added, set to come after the first, and taken away", async
 
 test("what was there is kept, and a change-over relay is let into it", async ({ page }) => {
   const id = await startJob(page);
-  await page.goto(`/jobs/${id}/brief?section=stages`);
-  await page.getByRole("radio", { name: "What was there" }).click();
-  await expect(page.getByLabel("Worked by")).toHaveValue("engine computer");
-  await expect(page.getByRole("radio", { name: "Original stays" })).toBeChecked();
+  await page.goto(`/jobs/${id}/brief?section=found`);
+  await page.getByRole("radio", { name: "Something was there" }).click();
+  await expect(page.getByText("What of it stays")).toBeVisible();
   await section(page, "Dash switches");
   await page.getByRole("button", { name: "Add a dash switch" }).click();
   await page.getByRole("menuitem", { name: "Change-over relay" }).click();
@@ -233,9 +232,10 @@ test("what was there is kept, and a change-over relay is let into it", async ({ 
   await page.getByRole("menuitem", { name: "Off, automatic, on" }).click();
   await expect(page.getByRole("alert")).toContainText("contradicts");
   await page.goto(`/jobs/${id}/threads`);
-  await expect(page.getByRole("button", { name: /Original wiring, cut into/ }).first()).toBeVisible();
+  await expect(page.getByRole("button", { name: /Change-over relay .*, comes$/ }).first()).toBeVisible();
+  await expect(page.getByText("Strong lines and + : what comes.")).toBeVisible();
   await page.goto(`/jobs/${id}/loom`);
-  await expect(page.getByText("Mark the original wiring")).toBeVisible();
+  await expect(page.getByText(/^Cut the wire from Relay, .* where both ends can be reached/)).toBeVisible();
 });
 
 test("arrows walk along a thread and down to the next", async ({ page }) => {

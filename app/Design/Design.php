@@ -79,6 +79,23 @@ final class Design
         return $this->sizing->circuit ?? $this->kept('circuit', fn (): Circuit => $this->sized()->circuit);
     }
 
+    /** @return array{comes: list<string>, goes: list<string>}|null parts and wires that come, and of those found that go; null where nothing was found */
+    public function altered(): ?array
+    {
+        if ($this->brief->found === null) {
+            return null;
+        }
+
+        return $this->kept('altered', function (): array {
+            $alteration = $this->sized()->alteration();
+
+            return [
+                'comes' => [...array_column($alteration->coming(), 'id'), ...array_column($alteration->wiresComing(), 'id')],
+                'goes' => [...array_column($alteration->going(), 'id'), ...array_column($alteration->wiresGoing(), 'id')],
+            ];
+        });
+    }
+
     /** @return list<Finding> of the sizes alone */
     public function findings(): array
     {
@@ -169,9 +186,8 @@ final class Design
     /** JSON that fits schema/proof.json: the proof with its remedies evaluated on the file. */
     public function proofAnswer(): string
     {
-        return $this->kept('proof-answer', fn (): string => self::json(ProofPresenter::of(
-            EvaluatedProof::of($this->file, $this->files, $this->shelf, $this->proof()), $this->wording,
-        )));
+        return $this->kept('proof-answer', fn (): string => self::json(ProofPresenter::of($this->state === VehicleState::Found
+            ? EvaluatedProof::ofFound($this->proof()) : EvaluatedProof::of($this->file, $this->files, $this->shelf, $this->proof()), $this->wording)));
     }
 
     /**

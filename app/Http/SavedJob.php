@@ -31,11 +31,13 @@ final readonly class SavedJob
         $standing = $job->revision();
         $answer = [
             'id' => $job->address(),
+            'state' => $job->state->value,
             'version' => $job->version,
             'undoes' => $standing?->parent === null ? null : $standing->label,
             'redoes' => $job->undone()?->label,
             'savedAt' => $job->updated_at->toIso8601ZuluString(),
             'file' => JobFile::withObjects($this->discretion->file($design->file)),
+            'altered' => $this->designs->of($job->file())->altered(),
             'lockout' => $this->lockout($design),
             'resized' => $this->resized($standing?->sizes, $design),
         ];

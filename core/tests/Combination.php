@@ -11,6 +11,9 @@ final class Combination
 {
     private const SOME = 3;
 
+    /** Marks the decider of a vehicle that was found and stays: a computer's output. */
+    private const WAS_THERE = 'was there';
+
     private const BAND = ['onC' => 92, 'offC' => 87, 'place' => 'radiator-inlet'];
 
     private const FAN = ['mount' => 'puller', 'diameterMm' => 305, 'depthMm' => 62, 'ratedV' => 13, 'runA' => 9, 'startA' => 27, 'flowM3h' => 1900];
@@ -32,7 +35,7 @@ final class Combination
             'electronic, to earth' => ['kind' => 'thermostat', 'output' => 'to-earth', ...self::BAND],
             'electronic, to supply' => ['kind' => 'thermostat', 'output' => 'to-supply', ...self::BAND],
             'computer' => ['kind' => 'computer', 'output' => 'fan', ...self::BAND, 'openReadsHot' => true],
-            'original' => ['kind' => 'original', 'output' => 'engine computer', ...self::BAND],
+            'original' => ['kind' => self::WAS_THERE, 'output' => 'engine computer', ...self::BAND],
             'stepless' => ['kind' => 'stepless', ...self::BAND, 'spanK' => 8, 'leastDutyPercent' => 25],
             'stepless, its input wants an earth' => [
                 'kind' => 'stepless', ...self::BAND, 'spanK' => 8, 'leastDutyPercent' => 25, 'requestWantsEarth' => true,
@@ -202,8 +205,9 @@ final class Combination
     ): array {
         $fans = array_values(array_unique(array_merge(...$load['fans'])));
         $stages = [];
+        $wasThere = $decider['kind'] === self::WAS_THERE;
         foreach ($load['fans'] as $at => $ids) {
-            $own = $decider;
+            $own = $wasThere ? [...$decider, 'kind' => 'computer'] : $decider;
             if ($at === 1 && isset($own['onC'])) {
                 $own = [...$own, 'onC' => $own['onC'] + 5, 'offC' => $own['offC'] + 5];
             }
@@ -215,15 +219,21 @@ final class Combination
                 'fans' => $ids,
                 'side' => $side,
                 'sharesRelay' => $load['sharesRelay'] ?? false,
-                'original' => $decider['kind'] === 'original' ? ['isRelayReplaced' => false, 'fuseA' => 20, 'relayA' => 40, 'areaMm2' => 2.5] : null,
                 'decider' => $own,
             ];
         }
 
+        $told = array_map(static fn (string $id): array => ['id' => $id, 'name' => $id, ...self::FAN], $fans);
+        $found = [
+            'fans' => $told, 'parts' => self::told($fans),
+            'control' => ['coilFeed' => 'accessory', 'stages' => $stages, 'speeds' => $load['speeds'] ?? null, 'overrides' => []],
+        ];
+
         return [
-            '/fans' => array_map(static fn (string $id): array => ['id' => $id, 'name' => $id, ...self::FAN], $fans),
+            '/fans' => $told,
+            ...($wasThere ? ['/found' => $found] : []),
             '/control' => [
-                'coilFeed' => 'ignition',
+                'coilFeed' => $wasThere ? 'accessory' : 'ignition',
                 'stages' => $stages,
                 'speeds' => $load['speeds'] ?? null,
                 'airConditioning' => $airConditioning,
@@ -231,5 +241,21 @@ final class Combination
                 ...$more,
             ],
         ];
+    }
+
+    /**
+     * What is known of a vehicle that was found.
+     *
+     * @param  list<string>  $fans
+     * @return array<string, array<string, float>>
+     */
+    private static function told(array $fans): array
+    {
+        $parts = [];
+        foreach ($fans as $id) {
+            $parts += ["{$id}-fuse" => ['ratedA' => 20.0], "{$id}-relay" => ['ratedA' => 40.0], "{$id}-wire" => ['areaMm2' => 2.5]];
+        }
+
+        return $parts;
     }
 }

@@ -211,7 +211,6 @@ final class BriefReader
             $this->control->decider($stage['decider']),
             $stage['sharesRelay'] ?? false,
             array_map($this->control->decider(...), array_values($stage['parallel'] ?? [])),
-            isset($stage['original']) ? new OriginalCircuit(...$stage['original']) : null,
             RelayLead::from($stage['relayLead'] ?? 'plus'),
         );
     }

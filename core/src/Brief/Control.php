@@ -53,12 +53,6 @@ final readonly class Control
         return $byPath;
     }
 
-    /** Whether wiring of the vehicle still feeds a fan. */
-    public function keepsOriginal(): bool
-    {
-        return array_filter($this->stages, static fn (Stage $stage): bool => $stage->original !== null) !== [];
-    }
-
     /** Whether the vehicle has air conditioning, by whatever hears of it. */
     public function hasCompressor(): bool
     {

@@ -19,9 +19,6 @@ interface Decider
     /** The least it can hold between on and off, K. */
     public function leastGapK(): float;
 
-    /** Whether it is what the vehicle had, with nothing of the loom's between it and the vehicle's relay. */
-    public function isOriginal(): bool;
-
     /** Where it can be told that the air conditioning asks; null where it cannot. */
     public function requestInput(): ?RequestInput;
 

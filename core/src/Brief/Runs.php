@@ -76,7 +76,7 @@ final class Runs
         $ofFans = implode('|', array_column($fans, 'id'));
 
         return $stretch->mayDiffer()
-            && preg_match("/^(({$ofFans})(-air-conditioning|-override|-after-run)?|stage-[1-4]-original|trigger)-wire$/", $group) === 1;
+            && preg_match("/^(({$ofFans})(-air-conditioning|-override|-after-run)?|trigger)-wire$/", $group) === 1;
     }
 
     private function given(?string $id, string $stretch): ?Conductor

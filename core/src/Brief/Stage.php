@@ -11,7 +11,6 @@ final readonly class Stage
      * @param  non-empty-list<string>  $fanIds
      * @param  bool  $sharesRelay  one relay for all its fans, instead of one each
      * @param  list<Decider>  $parallel  what runs it too, each by itself, joined to the same trigger
-     * @param  OriginalCircuit|null  $original  the vehicle's own relay and wires, where they stay
      * @param  int|null  $parallelNumber  which of another stage's parallel deciders it stands for, from 1; null for a stage of the job
      */
     public function __construct(
@@ -21,7 +20,6 @@ final readonly class Stage
         public Decider $decider,
         public bool $sharesRelay,
         public array $parallel = [],
-        public ?OriginalCircuit $original = null,
         public RelayLead $relayLead = RelayLead::Plus,
         public ?int $parallelNumber = null,
     ) {}
@@ -32,7 +30,7 @@ final readonly class Stage
         $stages = [$this];
         foreach ($this->parallel as $at => $decider) {
             $stages[] = new self(
-                "{$this->id}-parallel-".($at + 1), $this->fanIds, $this->side, $decider, $this->sharesRelay, [], $this->original, $this->relayLead, $at + 1,
+                "{$this->id}-parallel-".($at + 1), $this->fanIds, $this->side, $decider, $this->sharesRelay, [], $this->relayLead, $at + 1,
             );
         }
 

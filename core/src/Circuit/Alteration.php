@@ -64,7 +64,9 @@ final readonly class Alteration
                 $there = array_values(array_filter($wires, static fn (Wire $wire): bool => $wire->foundId !== null));
                 $coming = array_values(array_filter($wires, static fn (Wire $wire): bool => $wire->foundId === null));
                 if ($there !== [] && $coming !== []) {
-                    $joints[] = new Joint($component, $this->foundWire($there[0]), $coming, count($there) === 1);
+                    $into = $this->foundWire($there[0]);
+                    $ends = array_values(array_intersect([$there[0]->from, $there[0]->to], [$into->from, $into->to]));
+                    $joints[] = new Joint($component, $into, $coming, count($there) === 1 ? $ends[0] ?? null : null);
                 }
             }
         }

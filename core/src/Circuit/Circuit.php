@@ -25,7 +25,7 @@ final readonly class Circuit
      * @param  array<string, Component>  $components  by id
      * @param  list<Wire>  $wires
      * @param  array<string, WireGroup>  $wireGroups  by id
-     * @param  array<string, true>  $staying  ids of the components that were there already
+     * @param  array<string, bool>  $staying  ids of the components that were there already, and whether anything is known of them
      */
     public function __construct(
         public array $components,
@@ -38,6 +38,12 @@ final readonly class Circuit
     public function wasThere(string $id): bool
     {
         return isset($this->staying[$id]);
+    }
+
+    /** Whether what a component is rated for is known: not one that was there and nobody has looked at. */
+    public function isKnown(string $id): bool
+    {
+        return $this->staying[$id] ?? true;
     }
 
     /** The same with one component more. */

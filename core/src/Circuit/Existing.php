@@ -59,7 +59,13 @@ final readonly class Existing
     public function staying(array $components): array
     {
         return array_map(static fn (): true => true, array_filter($components, fn (Component $component): bool => $this->mayStay($component->id)
-            && $component->isSameAs($this->circuit->components[$component->id])));
+            && $this->isSame($component, $this->circuit->components[$component->id])));
+    }
+
+    /** What is the vehicle's own stays, whatever it is asked for now. */
+    private function isSame(Component $now, Component $was): bool
+    {
+        return $now->comesOut() ? $now->isSameAs($was) : $now::class === $was::class;
     }
 
     /**
@@ -68,20 +74,49 @@ final readonly class Existing
      *
      * @param  list<Wire>  $wires
      * @param  array<string, true>  $staying  ids of the parts that were there
+     * @param  array<string, Component>  $components  of the new circuit
      * @return list<Wire>
      */
-    public function laid(array $wires, array $staying): array
+    public function laid(array $wires, array $staying, array $components): array
     {
+        $wires = $this->earthedAsBefore($wires, $components);
         $left = array_values(array_filter($this->circuit->wires, fn (Wire $wire): bool => ! isset($this->renewed[$wire->group])));
         foreach ([2, 1] as $ends) {
             foreach ($wires as $at => $wire) {
                 foreach ($wire->foundId === null ? $left : [] as $number => $there) {
-                    if ($there->group === $wire->group && $there->stretch === $wire->stretch && self::sharedEnds($wire, $there, $staying) === $ends) {
+                    if ($there->group === $wire->group && $there->stretch === $wire->stretch && self::sharedEnds($wire, $there, $staying) === $ends
+                        && ($ends === 2 || self::isLedElsewhere($wire, $there, $components))) {
                         $wires[$at] = $wire->as($there);
                         unset($left[$number]);
 
                         break;
                     }
+                }
+            }
+        }
+
+        return $wires;
+    }
+
+    /**
+     * Studs are counted as wires come to them, and those that were there first have theirs: where a wire that was there would end at another, the two
+     * studs are exchanged.
+     *
+     * @param  list<Wire>  $wires
+     * @param  array<string, Component>  $components  of the new circuit
+     * @return list<Wire>
+     */
+    private function earthedAsBefore(array $wires, array $components): array
+    {
+        $isEarth = static fn (string $end, array $among): bool => ($among[explode(':', $end, 2)[0]] ?? null)?->isEarthPoint() === true;
+        foreach ($this->circuit->wires as $there) {
+            $isKept = ! isset($this->renewed[$there->group]) && $isEarth($there->to, $components) && $isEarth($there->to, $this->circuit->components);
+            foreach ($isKept ? $wires : [] as $wire) {
+                if ($wire->group === $there->group && $wire->stretch === $there->stretch && $wire->to !== $there->to && $isEarth($wire->to, $components)) {
+                    $other = $wire->to;
+                    $wires = array_map(static fn (Wire $one): Wire => $one->rejoined($there->to, '')->rejoined($other, $there->to)->rejoined('', $other), $wires);
+
+                    break;
                 }
             }
         }
@@ -118,6 +153,18 @@ final readonly class Existing
         $left = array_values(array_diff($was, [$wire->from, $wire->to]));
 
         return count($moved) === 1 && count($left) === 1 && isset($staying[explode(':', $left[0], 2)[0]]) ? $moved[0] : null;
+    }
+
+    /**
+     * Whether a wire with one end where it was has the other at a part of the loom: what ends at the vehicle itself is another wire.
+     *
+     * @param  array<string, Component>  $components  of the new circuit
+     */
+    private static function isLedElsewhere(Wire $wire, Wire $there, array $components): bool
+    {
+        $moved = array_diff([$wire->from, $wire->to], [$there->from, $there->to]);
+
+        return array_filter($moved, static fn (string $end): bool => ($components[explode(':', $end, 2)[0]] ?? null)?->comesOut() !== true) === [];
     }
 
     /** @param  array<string, true>  $staying  ids of the parts that were there */

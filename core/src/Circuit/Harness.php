@@ -102,9 +102,6 @@ final class Harness
         $id = 'W'.(count($this->wires) + 1);
         $told = $this->groups[$group] ?? null;
         $segment = $this->brief->segment($stretch, $told->lengthsOf ?? $group);
-        if ($told?->given !== null && $stretch !== Stretch::Stub) {
-            $segment = $segment->with($told->given);
-        }
         $this->wires[] = new Wire(
             $id,
             $from,
@@ -195,7 +192,7 @@ final class Harness
         $existing = $this->selection->existing;
         if ($existing !== null) {
             $this->staying = $existing->staying($this->components);
-            $this->wires = $existing->laid($this->wires, $this->staying);
+            $this->wires = $existing->laid($this->wires, $this->staying, $this->components);
             array_map(fn (int $at) => $this->joinCut($existing, $at), array_keys($this->wires));
         }
         if ($this->brief->wiring->servicePlugs && ! $this->selection->isFound) {
@@ -213,7 +210,10 @@ final class Harness
             assert(isset($this->groups[$wire->group]), "{$wire->id} is in no group, so nothing would size it");
         }
 
-        return new Circuit($this->components, $this->wires, $this->groups, $this->staying);
+        return new Circuit(
+            $this->components, $this->wires, $this->groups,
+            array_combine($there = array_keys($this->staying), array_map($this->brief->isJudged(...), $there)),
+        );
     }
 
     /** A wire that was there and is cut through: a new lead, as long as what else comes to its new end, is spliced to what is left of it. */
@@ -255,7 +255,7 @@ final class Harness
                 $pins[count($pins) + 1] = [$terminal, $enters];
             }
         }
-        if ($pins === [] || $this->hasItsOwnPlug($component, array_column($pins, 0))) {
+        if ($pins === [] || $this->hasItsOwnPlug(array_column($pins, 0))) {
             return;
         }
         $plug = $this->add(new ServicePlug("{$component->id}-plug", $this->mark('XP'), $component, $pins));
@@ -266,15 +266,13 @@ final class Harness
     }
 
     /**
-     * A part that was there, on wires that were there, has the plug it had.
+     * A part that was there has the plug it had, as long as one of its leads is not renewed.
      *
      * @param  list<string>  $terminals
      */
-    private function hasItsOwnPlug(Component $component, array $terminals): bool
+    private function hasItsOwnPlug(array $terminals): bool
     {
-        $new = array_filter($this->wires, static fn (Wire $wire): bool => $wire->foundId === null && array_intersect([$wire->from, $wire->to], $terminals) !== []);
-
-        return isset($this->staying[$component->id]) && $new === [];
+        return array_filter(array_map(fn (string $terminal): ?Wire => $this->selection->existing?->wireAt($terminal, $this->staying), $terminals)) !== [];
     }
 
     private function spliceBefore(string $terminal): void

@@ -12,7 +12,7 @@ final readonly class Joint
     /**
      * @param  Wire  $into  as it lay when it was found
      * @param  non-empty-list<Wire>  $coming
-     * @param  bool  $isCut  whether the wire is cut through and only one end of it goes on; else it is joined and goes on
+     * @param  string|null  $end  the one terminal of that wire it still leads to, where it is cut through; null where it goes on to both
      */
-    public function __construct(public Component $splice, public Wire $into, public array $coming, public bool $isCut) {}
+    public function __construct(public Component $splice, public Wire $into, public array $coming, public ?string $end) {}
 }

@@ -18,15 +18,13 @@ final class TriggerLine implements Arrangement
     public const WIRES = 'trigger-wire';
 
     /**
-     * @param  list<string>  $relays  whose coils it works, in parallel; none where the line is the vehicle's own
+     * @param  non-empty-list<string>  $relays  whose coils it works, in parallel
      * @param  string  $joint  terminal triggers join
-     * @param  string|null  $keyFeed  the vehicle's own feed of its coil, where the line is the vehicle's
      */
     private function __construct(
         public readonly Stage $stage,
         private readonly array $relays,
         private string $joint,
-        private readonly ?string $keyFeed = null,
     ) {}
 
     /** @param  non-empty-list<string>  $relays */
@@ -35,20 +33,10 @@ final class TriggerLine implements Arrangement
         return new self($stage, $relays, "{$relays[0]}:".($stage->side === Side::Earth ? '85' : '86'));
     }
 
-    /**
-     * The vehicle's own: nothing to wire, only to join at its trigger.
-     *
-     * @param  string  $keyFeed  the vehicle's own feed of its coil
-     */
-    public static function original(Stage $stage, string $trigger, string $keyFeed): self
-    {
-        return new self($stage, [], $trigger, $keyFeed);
-    }
-
     /** The same line as it is now, for one of the deciders in parallel that join it. */
     public function for(Stage $deciding): self
     {
-        return new self($deciding, $this->relays, $this->joint, $this->keyFeed);
+        return new self($deciding, $this->relays, $this->joint);
     }
 
     public function install(Harness $harness): void
@@ -72,10 +60,10 @@ final class TriggerLine implements Arrangement
         }
     }
 
-    /** Id of the first relay it works; null where it is the vehicle's own. */
-    public function coil(): ?string
+    /** Id of the first relay it works. */
+    public function coil(): string
     {
-        return $this->relays[0] ?? null;
+        return $this->relays[0];
     }
 
     /** The terminal triggers join. */
@@ -95,7 +83,7 @@ final class TriggerLine implements Arrangement
      */
     public function otherEnd(Harness $harness, string $place): string
     {
-        return $this->isEarthSide() ? $harness->earth($place) : $this->keyFeed ?? $harness->shared(SharedTerminal::COIL_FEED);
+        return $this->isEarthSide() ? $harness->earth($place) : $harness->shared(SharedTerminal::COIL_FEED);
     }
 
     /**

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace LampThread\Circuit;
 
 use LampThread\Message\Message;
-use LampThread\Parts\Conductor;
 
 /** Wires that are cut from one size: a feed, its way through the relay and its return. Fewer sizes, fewer mistakes. */
 final readonly class WireGroup
@@ -17,7 +16,6 @@ final readonly class WireGroup
      * @param  string  $loadTo  terminal where it leaves
      * @param  string|null  $trunk  group that brings the current of this one and of others; null where it comes from the fuse itself
      * @param  bool  $isThin  whether it carries what a coil or a lamp draws, so that two of its wires may share a crimp
-     * @param  Conductor|null  $given  what all its wires are, where they are the vehicle's and stay
      * @param  string|null  $lengthsOf  name its lengths are told under in a job file; null for its own
      */
     public function __construct(
@@ -29,6 +27,5 @@ final readonly class WireGroup
         public ?string $trunk = null,
         public ?string $lengthsOf = null,
         public bool $isThin = false,
-        public ?Conductor $given = null,
     ) {}
 }

@@ -45,10 +45,15 @@ final class Arrangements
     {
         foreach (self::all() as $arrangement) {
             if ($arrangement['id'] === $id) {
+                $fans = self::fans($arrangement['fans'], $file['fans']);
+                // What is told of a vehicle as it was found, no arrangement takes away.
+                $found = isset($file['found']) ? null : $arrangement['changes']['found'] ?? null;
+
                 return [
                     '/control' => $arrangement['changes']['control'],
-                    '/fans' => self::fans($arrangement['fans'], $file['fans']),
+                    '/fans' => $fans,
                     '/runs' => [], '/pinned' => [], '/accepted' => [], '/candidates' => [],
+                    ...($found === null ? [] : ['/found' => [...$found, 'fans' => $fans, 'runs' => []], '/renewed' => $arrangement['changes']['renewed']]),
                 ];
             }
         }

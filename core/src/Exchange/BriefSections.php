@@ -9,7 +9,6 @@ use LampThread\Brief\Compressor;
 use LampThread\Brief\Fan;
 use LampThread\Brief\FoundPart;
 use LampThread\Brief\Heat;
-use LampThread\Brief\OriginalCircuit;
 use LampThread\Brief\RoadLoad;
 use LampThread\Brief\Stage;
 use LampThread\Brief\Stretch;
@@ -20,7 +19,6 @@ use LampThread\Circuit\Control\Decider\DeciderOf;
 use LampThread\Circuit\Control\Override\Override;
 use LampThread\Circuit\Control\Override\OverridesOf;
 use LampThread\Message\Message;
-use LampThread\Message\Quantity;
 use LampThread\Message\Unit;
 
 /** The brief folded: each section in one line, with what of it is still taken as usual and what is not told at all. */
@@ -154,19 +152,7 @@ final readonly class BriefSections
     /** @return array{id: string, summary: Message, assumed: list<Message>, missing: list<Message>} */
     private function stages(): array
     {
-        $assumed = [];
-        foreach ($this->brief->control->stages as $stage) {
-            foreach ($stage->original?->assumed() ?? [] as $name) {
-                $assumed[] = Message::of('brief.assumed.original', figure: Message::of("original.{$name}"), taken: self::originalQuantity($name));
-            }
-        }
-
-        return $this->section('stages', Message::of('brief.stages', stages: array_map(self::stage(...), $this->brief->control->stages)), $assumed);
-    }
-
-    private static function originalQuantity(string $name): Quantity
-    {
-        return ($name === 'areaMm2' ? Unit::SquareMillimetre : Unit::Ampere)->of(OriginalCircuit::USUAL[$name]);
+        return $this->section('stages', Message::of('brief.stages', stages: array_map(self::stage(...), $this->brief->control->stages)));
     }
 
     private static function stage(Stage $stage): Message

@@ -35,4 +35,10 @@ final readonly class EvaluatedProof
 
         return new self($proof, (new RemedyEvaluation($shelf, $changed, $proof->sizing->cost()))->findings($proof));
     }
+
+    /** Of a vehicle as it was found: nothing of it can be changed any more. */
+    public static function ofFound(Proof $proof): self
+    {
+        return new self($proof, array_map(static fn (Finding $finding): Finding => $finding->withRemedies([]), $proof->findings));
+    }
 }

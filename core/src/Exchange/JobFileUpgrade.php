@@ -83,11 +83,16 @@ final class JobFileUpgrade
         return $data;
     }
 
-    /** A job of version 4 did not tell the vehicle as it was found. */
+    /** A job of version 4 told of the vehicle as it was found only the wiring of a stage that stays: with it a whole arrangement was there. */
     private static function fromFour(\stdClass $data): \stdClass
     {
-        $data = clone $data;
+        $data = json_decode((string) json_encode($data, JSON_PRESERVE_ZERO_FRACTION));
         $data->version = 5;
+        $stages = is_array($data->control->stages ?? null) ? $data->control->stages : [];
+        $kept = array_values(array_filter($stages, static fn (mixed $stage): bool => ($stage->original ?? null) instanceof \stdClass));
+        if ($kept !== []) {
+            OriginalStages::move($data, $data->control, $kept);
+        }
 
         return $data;
     }

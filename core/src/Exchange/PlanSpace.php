@@ -43,7 +43,9 @@ final readonly class PlanSpace
     {
         $byArrangement = [];
         foreach (Arrangements::all() as $arrangement) {
-            if ($arrangement['switchedBy'] === 'nothing' || $arrangement['switchedBy'] === $this->asked->switchedBy) {
+            // What is renewed of a vehicle nobody has told of cannot be planned.
+            $isToldOf = ($arrangement['changes']['renewed'] ?? []) === [] || isset($this->file['found']);
+            if ($isToldOf && in_array($arrangement['switchedBy'], ['nothing', $this->asked->switchedBy], true)) {
                 $byArrangement[] = $this->of($arrangement);
             }
         }

@@ -7,7 +7,6 @@ namespace LampThread\Handover;
 use LampThread\Circuit\Alteration;
 use LampThread\Circuit\Component\Component;
 use LampThread\Circuit\Component\FanMotor;
-use LampThread\Circuit\Component\OriginalWiring;
 use LampThread\Message\Message;
 use LampThread\Message\Quantity;
 use LampThread\Message\Unit;
@@ -100,7 +99,7 @@ final readonly class WorkPlan
     private function wiring(): array
     {
         $wires = count($this->alteration->wiresComing());
-        $isCutInto = $this->sizing->circuit->each(OriginalWiring::class) !== [] || $this->alteration->joints() !== [] || $this->alteration->refed() !== [];
+        $isCutInto = $this->alteration->joints() !== [] || $this->alteration->refed() !== [];
 
         return [
             ...($isCutInto ? [$this->step('original', ['battery-off'], ['photograph', 'mark', 'cut-last'], ['meter'])] : []),

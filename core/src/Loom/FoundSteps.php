@@ -19,7 +19,7 @@ final class FoundSteps
     {
         $alteration = $sizing->alteration();
         $items = [
-            ...array_map(static fn (Joint $joint): Message => self::joint($joint, $sizing), $alteration->joints()),
+            ...self::joints($sizing),
             ...self::refed($sizing),
             ...array_map(static fn (Component $component): Message => Message::of(
                 'step.found.out', mark: $component->mark, name: $component->name, isFan: $component->loadElement() !== null,
@@ -34,17 +34,35 @@ final class FoundSteps
         return [new Step(Message::of('step.found.title'), [...$before, ...$items], Message::of('step.found.caution'))];
     }
 
-    private static function joint(Joint $joint, Sizing $sizing): Message
+    /** @return list<Message> by wire that was there: opened and joined, or cut through, with what goes on at each of its ends */
+    private static function joints(Sizing $sizing): array
     {
         $found = $sizing->existing->circuit ?? $sizing->circuit;
+        $byWire = [];
+        foreach ($sizing->alteration()->joints() as $joint) {
+            $byWire[$joint->into->id][] = $joint;
+        }
+        $items = [];
+        foreach ($byWire as $joints) {
+            $ends = ['from' => self::end($joints[0]->into->from, $found), 'to' => self::end($joints[0]->into->to, $found)];
+            $cuts = array_values(array_filter($joints, static fn (Joint $joint): bool => $joint->end !== null));
+            foreach (array_filter($joints, static fn (Joint $joint): bool => $joint->end === null) as $joint) {
+                $items[] = Message::of('step.found.join', ...$ends, mark: $joint->splice->mark, wires: array_column($joint->coming, 'id'));
+            }
+            if ($cuts !== []) {
+                $items[] = Message::of('step.found.cut', ...$ends);
+            }
+            foreach ($cuts as $joint) {
+                $items[] = Message::of(
+                    'step.found.cut.end', mark: $joint->splice->mark, end: self::end((string) $joint->end, $found), wires: array_column($joint->coming, 'id'),
+                );
+            }
+            foreach ($cuts === [] ? [] : array_diff([$joints[0]->into->from, $joints[0]->into->to], array_column($cuts, 'end')) as $left) {
+                $items[] = Message::of('step.found.cut.left', end: self::end($left, $found));
+            }
+        }
 
-        return Message::of(
-            $joint->isCut ? 'step.found.cut' : 'step.found.join',
-            mark: $joint->splice->mark,
-            from: self::end($joint->into->from, $found),
-            to: self::end($joint->into->to, $found),
-            wires: array_map(static fn (Wire $wire): string => $wire->id, $joint->coming),
-        );
+        return $items;
     }
 
     /** What a place of the found circuit is: the part by its name, and the number on it. */

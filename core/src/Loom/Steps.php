@@ -4,22 +4,15 @@ declare(strict_types=1);
 
 namespace LampThread\Loom;
 
-use LampThread\Brief\Control;
 use LampThread\Brief\Feed;
 use LampThread\Brief\Mount;
-use LampThread\Brief\Stage;
 use LampThread\Circuit\Alteration;
 use LampThread\Circuit\Component\Component;
 use LampThread\Circuit\Component\FanMotor;
 use LampThread\Circuit\Component\HandSwitch;
-use LampThread\Circuit\Component\OriginalWiring;
 use LampThread\Circuit\Component\OutsideContact;
 use LampThread\Circuit\Component\Rail;
 use LampThread\Circuit\Component\Relay;
-use LampThread\Circuit\Control\Lockout\Lockout;
-use LampThread\Circuit\Control\Lockout\LockoutsOf;
-use LampThread\Circuit\Control\Override\Override;
-use LampThread\Circuit\Control\Override\OverridesOf;
 use LampThread\Circuit\Joint;
 use LampThread\Circuit\Wire;
 use LampThread\Message\Message;
@@ -37,7 +30,7 @@ final class Steps
     {
         return [
             self::step('disconnect', [Message::of('step.disconnect.negative-first')], hasCaution: true),
-            ...self::original($sizing),
+            ...self::shared($sizing),
             ...FoundSteps::of($sizing),
             ...self::ifAny('fit', self::fit($sizing), hasCaution: true),
             ...self::sensors($sizing),
@@ -79,60 +72,16 @@ final class Steps
         return $wires === [] ? [] : [self::step('lay', array_map(static fn (string $item): Message => Message::of("step.lay.{$item}"), $items))];
     }
 
-    /**
-     * What is done to the wiring that was there: kept, cut into, or taken out.
-     *
-     * @return list<Step>
-     */
-    private static function original(Sizing $sizing): array
+    /** @return list<Step> what is done to a circuit whose fuse is shared or taken out */
+    private static function shared(Sizing $sizing): array
     {
         $control = $sizing->brief->control;
-        $stays = array_filter($control->stages, static fn (Stage $stage): bool => $stage->original !== null) !== [];
-        if (! $stays) {
-            return $control->existingFuseA === null ? [] : [self::step($control->feed === Feed::ExistingCircuit ? 'share' : 'take-out', [
-                Message::of('step.take-out.fuse', isShared: $control->feed === Feed::ExistingCircuit, rated: Unit::Ampere->of($control->existingFuseA)),
-                Message::of('step.take-out.insulate'),
-            ])];
-        }
+        $isShared = $control->feed === Feed::ExistingCircuit;
 
-        return [self::step('mark-original', [
-            Message::of('step.mark-original.measure'),
-            ...array_map(
-                static fn (OriginalWiring $wiring): Message => Message::of(
-                    'step.mark-original.wiring', mark: $wiring->mark, isCut: $wiring->isPlusCut, isMinusToo: $wiring->isMinusCut,
-                ),
-                $sizing->circuit->each(OriginalWiring::class),
-            ),
-            ...self::changedOriginals($sizing),
+        return $control->existingFuseA === null ? [] : [self::step($isShared ? 'share' : 'take-out', [
+            Message::of('step.take-out.fuse', isShared: $isShared, rated: Unit::Ampere->of($control->existingFuseA)),
+            Message::of('step.take-out.insulate'),
         ])];
-    }
-
-    /** @return list<Message> relays that are replaced, and triggers that are cut into */
-    private static function changedOriginals(Sizing $sizing): array
-    {
-        $items = [];
-        foreach ($sizing->brief->control->stages as $stage) {
-            $relay = $sizing->circuit->components["{$stage->fanIds[0]}-relay"] ?? null;
-            if ($stage->original?->isRelayReplaced === true && $relay !== null) {
-                $items[] = Message::of('step.mark-original.replace', mark: $relay->mark);
-            }
-            $trigger = $sizing->circuit->components["{$stage->id}-original-trigger"] ?? null;
-            if ($trigger !== null && self::isTriggerCut($stage, $sizing->brief->control)) {
-                $items[] = Message::of('step.mark-original.trigger', mark: $trigger->mark);
-            }
-        }
-
-        return $items;
-    }
-
-    private static function isTriggerCut(Stage $stage, Control $control): bool
-    {
-        $inLine = [
-            ...array_filter(OverridesOf::stage($stage, $control), static fn (Override $override): bool => $override->isInLine()),
-            ...array_filter(LockoutsOf::control($control), static fn (Lockout $lockout): bool => $lockout->isInLine()),
-        ];
-
-        return $inLine !== [];
     }
 
     /** @return list<Message> */

@@ -58,15 +58,22 @@ final class ThreadTracer
     private function threads(): array
     {
         $threads = [];
-        $starts = [Rail::SUPPLY, ...$this->circuit->terminals()];
-        foreach ($starts as $start) {
-            while (($this->leaving[$start] ?? []) !== []) {
-                $threads[] = $this->walk($start);
-            }
+        while (($start = $this->start()) !== null) {
+            $threads[] = $this->walk($start);
         }
         usort($threads, static fn (Thread $a, Thread $b): int => $a->rank() <=> $b->rank());
 
         return $threads;
+    }
+
+    /** Where the next thread begins: at the supply, where one that is drawn already has a joint, else wherever something leaves; null where all is drawn. */
+    private function start(): ?string
+    {
+        $left = array_keys(array_filter($this->leaving, static fn (array $steps): bool => $steps !== []));
+        $joints = array_values(array_filter($left, fn (string $terminal): bool => $terminal === Rail::SUPPLY || isset($this->passed[$terminal])));
+        $inOrder = array_values(array_intersect([Rail::SUPPLY, ...$this->circuit->terminals()], $joints === [] ? $left : $joints));
+
+        return $inOrder[0] ?? null;
     }
 
     private function walk(string $start): Thread

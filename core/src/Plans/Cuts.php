@@ -16,9 +16,9 @@ final class Cuts
         $control = $sizing->brief->control;
         $hoses = count(array_filter($control->deciding(), static fn (Stage $stage): bool => $stage->decider->band()?->place->isInHose() === true));
         $leads = count(array_filter($control->stages, static fn (Stage $stage): bool => $control->changesOverFeed($stage)));
-        $relays = count(array_filter($control->stages, static fn (Stage $stage): bool => $stage->original?->isRelayReplaced === true));
+        $joints = count($sizing->alteration()->joints());
         $sensors = count(array_filter($control->overrides, static fn (Override $override): bool => $override->opensSensorCircuit()));
 
-        return $hoses + $leads + $relays + $sensors;
+        return $hoses + $leads + $joints + $sensors;
     }
 }

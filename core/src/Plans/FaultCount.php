@@ -7,6 +7,7 @@ namespace LampThread\Plans;
 use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\Faults;
 use LampThread\Circuit\Fault\Fault;
+use LampThread\Circuit\Wire;
 use LampThread\Diagnosis\Appearance;
 use LampThread\Diagnosis\Situation;
 use LampThread\Diagnosis\Situations;
@@ -61,12 +62,13 @@ final readonly class FaultCount
         return new self($strands, $unnoticed);
     }
 
-    /** @return list<array{string, Fault}> what fails by itself and stays; of a joint its worst */
+    /** @return list<array{string, Fault}> what fails by itself and stays, of what comes; of a joint its worst */
     private static function faults(Circuit $circuit): array
     {
         $faults = [];
+        $there = array_column(array_filter($circuit->wires, static fn (Wire $wire): bool => $wire->foundId !== null), 'id', 'id');
         foreach ($circuit->faults() as $part => $ofPart) {
-            foreach ($ofPart as $fault) {
+            foreach ($circuit->wasThere($part) || isset($there[$part]) ? [] : $ofPart as $fault) {
                 if ($fault->isFullyFailed() && ! $fault->isByHand() && is_infinite($fault->lastsS())) {
                     $faults[] = [$part, $fault];
                 }

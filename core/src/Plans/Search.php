@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace LampThread\Plans;
 
-use LampThread\Brief\Stage;
 use LampThread\Brief\TemperatureBand;
 use LampThread\Circuit\Component\ComputerDriver;
 use LampThread\Message\Message;
@@ -126,8 +125,7 @@ final class Search
     /** What the vehicle's own control switches at is not the installer's to set. */
     private static function isTheVehicles(Sizing $sizing): bool
     {
-        return $sizing->circuit->each(ComputerDriver::class) !== []
-            || array_filter($sizing->brief->control->stages, static fn (Stage $stage): bool => $stage->decider->isOriginal()) !== [];
+        return $sizing->circuit->each(ComputerDriver::class) !== [];
     }
 
     private static function wiredLike(Draft $draft): string

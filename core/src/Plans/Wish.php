@@ -6,7 +6,6 @@ namespace LampThread\Plans;
 
 use LampThread\Brief\CoilFeed;
 use LampThread\Brief\Override;
-use LampThread\Brief\Stage;
 use LampThread\Circuit\Component\ComputerDriver;
 use LampThread\Circuit\Component\Relay;
 use LampThread\Sizing\Sizing;
@@ -46,7 +45,6 @@ enum Wish: string
     /** Whether what the vehicle had still decides, as it was or through one of its outputs. */
     private static function keepsControl(Sizing $sizing): bool
     {
-        return $sizing->circuit->each(ComputerDriver::class) !== []
-            || array_filter($sizing->brief->control->stages, static fn (Stage $stage): bool => $stage->decider->isOriginal()) !== [];
+        return $sizing->circuit->each(ComputerDriver::class) !== [];
     }
 }

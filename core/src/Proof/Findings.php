@@ -24,7 +24,6 @@ use LampThread\Proof\Rule\IdleShortfall;
 use LampThread\Proof\Rule\KeyOut;
 use LampThread\Proof\Rule\LargeFuse;
 use LampThread\Proof\Rule\LockoutInClimb;
-use LampThread\Proof\Rule\OriginalWire;
 use LampThread\Proof\Rule\OverrideIndication;
 use LampThread\Proof\Rule\ProbePlace;
 use LampThread\Proof\Rule\ReturnThinner;
@@ -72,7 +71,6 @@ final class Findings
             new StillCoolant,
             new OverrideIndication,
             new SharedFuse,
-            new OriginalWire,
             new FoundCircuit,
             new TappedFuse,
             new TriggerFuse,

@@ -15,7 +15,7 @@ use LampThread\Operation\OperatingPoint;
 /** Volts lost at each step from battery plus to a load and from it back to battery minus, in its hardest state. */
 final readonly class DropLadder
 {
-    /** @param  list<array{name: Message, volts: float, isReturn: bool, component: string|null}>  $rungs  component null for a wire */
+    /** @param  list<array{name: Message, volts: float, isReturn: bool, part: string, component: string|null}>  $rungs  component null for a wire */
     private function __construct(public string $group, public float $supplyV, public float $loadV, public array $rungs) {}
 
     /** @return self|null null where nothing leads to the load in any state */
@@ -48,14 +48,14 @@ final readonly class DropLadder
     /**
      * Lost in what is known, V.
      *
-     * @param  list<string>  $assumed  components of which the wire is only taken to be as usual
+     * @param  list<string>  $assumed  parts and wires that are only taken to be as usual
      */
     public function knownLostV(array $assumed): float
     {
-        return array_sum(array_column(array_filter($this->rungs, static fn (array $rung): bool => ! in_array($rung['component'], $assumed, true)), 'volts'));
+        return array_sum(array_column(array_filter($this->rungs, static fn (array $rung): bool => ! in_array($rung['part'], $assumed, true)), 'volts'));
     }
 
-    /** @return array{name: Message, volts: float, isReturn: bool, component: string|null} */
+    /** @return array{name: Message, volts: float, isReturn: bool, part: string, component: string|null} */
     private static function rung(string $part, Element $element, OperatingPoint $point, bool $isReturn): array
     {
         $component = $point->circuit->components[$part] ?? null;
@@ -64,6 +64,7 @@ final readonly class DropLadder
             'name' => $component === null ? Message::verbatim($part) : Message::of('component.marked', mark: $component->mark, name: $component->name),
             'volts' => abs($point->voltages->across($element->from(), $element->to())),
             'isReturn' => $isReturn,
+            'part' => $part,
             'component' => $component?->id,
         ];
     }

@@ -27,7 +27,9 @@ final readonly class Protection
     public static function of(WireGroup $group, Circuit $circuit, Shelf $shelf): self
     {
         $largest = null;
-        foreach ([$group, ...self::joined($group, $circuit)] as $one) {
+        // What nobody has looked at counts for its own wires alone.
+        $joined = array_filter(self::joined($group, $circuit), static fn (WireGroup $one): bool => $circuit->isKnown($one->protectedBy));
+        foreach ([$group, ...$joined] as $one) {
             $component = $circuit->protectionOf($one);
             if ($largest === null || $component->ratedA() > $largest->ratedA) {
                 $largest = new self($component->ratedA(), $component->warmA(), $component->gates() ?? $shelf->usualGates(), $one === $group ? null : $component->mark);

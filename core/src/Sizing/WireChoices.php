@@ -102,7 +102,7 @@ final readonly class WireChoices
      */
     private function withTrunkAsThick(WireGroup $trunk, array $groups, array $choices): array
     {
-        $branches = array_filter($groups, static fn (WireGroup $one): bool => $one->trunk === $trunk->id);
+        $branches = ! $this->isCut($trunk) ? [] : array_filter($groups, fn (WireGroup $one): bool => $one->trunk === $trunk->id && $this->isCut($one));
         while ($branches !== [] && $this->areaMm2($choices[$trunk->id]) < max(array_map(fn (WireGroup $one): float => $this->areaMm2($choices[$one->id]), $branches))) {
             $larger = $choices[$trunk->id]->isPinned ? null : $choices[$trunk->id]->nextUpThatFits();
             if ($larger === null) {

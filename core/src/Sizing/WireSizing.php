@@ -54,10 +54,12 @@ final readonly class WireSizing
         $protection = Protection::of($group, $circuit, $this->shelf);
         $loop = FeedLoop::of($wires, $group, $envelope, $solver);
         $new = array_values(array_filter($wires, static fn (Wire $wire): bool => $wire->segment->given === null));
-        $isSpent = $this->isSpent($loop, $limitPercent);
+        // What a wire that was there loses, no new one beside it makes good.
+        $there = array_values(array_filter($wires, static fn (Wire $wire): bool => $wire->foundId !== null));
+        $isSpent = $there !== [] || $this->isSpent($loop, $limitPercent);
         $judge = fn (Conductor $conductor): Candidate => new Candidate($conductor, [
             new Constraint('strength', self::LEAST_MM2, $conductor->areaMm2, Unit::SquareMillimetre),
-            ...($new === [] ? [] : $this->carrying($conductor, $new, $protection, $loop, $envelope)),
+            ...($new === [] ? [] : self::ofWhatIsKnown($this->carrying($conductor, $new, $protection, $loop, $envelope), $group, $circuit)),
             ...($this->endsCount ? self::ends($conductor, $new, $circuit) : []),
             ...($isSpent ? [] : [$this->drop($conductor, $loop, $limitPercent)]),
             ...($mostMm2 === null ? [] : [new Constraint('trunk', $conductor->areaMm2, $mostMm2, Unit::SquareMillimetre)]),
@@ -70,9 +72,21 @@ final readonly class WireSizing
             $group->name,
             array_map($judge, $this->shelf->catalogue($this->brief->wiring->catalogue)),
             $pinnedConductor === null ? null : $judge($pinnedConductor),
-            $preferred,
-            preferredBecause: $because,
+            $preferred ?? ($there === [] ? null : $this->asThick($there[0]->conductor)),
+            preferredBecause: $preferred === null && $there !== [] ? 'choice.as-found' : $because,
         );
+    }
+
+    /** The size of the catalogue that is no thinner than a wire that was there; null where none is. */
+    private function asThick(Conductor $there): ?string
+    {
+        foreach ($this->shelf->catalogue($this->brief->wiring->catalogue) as $conductor) {
+            if ($conductor->areaMm2 >= $there->areaMm2) {
+                return $conductor->id;
+            }
+        }
+
+        return null;
     }
 
     /** What the wires of a group of this size lose in their hardest state, % of what the battery then has. */
@@ -94,8 +108,7 @@ final readonly class WireSizing
     {
         $wires = $circuit->wiresOf($group);
         $there = array_filter($wires, static fn (Wire $wire): bool => $wire->segment->given !== null && $wire->foundId === null);
-        // The vehicle's own circuit is judged by what is told of it, in Proof\Rule\OriginalWire.
-        if ($wires === [] || $there === [] || $group->given !== null) {
+        if ($wires === [] || $there === []) {
             return [];
         }
         $protection = Protection::of($group, $circuit, $this->shelf);
@@ -129,16 +142,27 @@ final readonly class WireSizing
         if ($wires === [] || $there === [] || ! $this->brief->isJudged($group->id)) {
             return [];
         }
-        $isFuseKnown = ! $circuit->wasThere($group->protectedBy) || $this->brief->isJudged($group->protectedBy);
         $constraints = $this->carrying(
             $there[0]->conductor, $there, Protection::of($group, $circuit, $this->shelf), FeedLoop::of($wires, $group, $envelope, $solver), $envelope,
         );
-        $judged = array_values(array_filter($constraints, static fn (Constraint $one): bool => $isFuseKnown || ! in_array($one->code, Constraint::OF_FUSE, true)));
+        $judged = self::ofWhatIsKnown($constraints, $group, $circuit);
         $name = Message::of('wire-group.found', group: $group->name);
 
         return $judged === [] ? [] : ["{$group->id}-found" => Choice::found(
             "{$group->id}-found", 'wire', $name, new Candidate($there[0]->conductor, $judged), $group->id, 'areaMm2',
         )];
+    }
+
+    /**
+     * Without those that judge by a fuse nobody has looked at.
+     *
+     * @param  list<Constraint>  $constraints
+     * @return list<Constraint>
+     */
+    private static function ofWhatIsKnown(array $constraints, WireGroup $group, Circuit $circuit): array
+    {
+        return $circuit->isKnown($group->protectedBy)
+            ? $constraints : array_values(array_filter($constraints, static fn (Constraint $one): bool => ! in_array($one->code, Constraint::OF_FUSE, true)));
     }
 
     public function ampacityA(Wire $wire, Conductor $conductor): float

@@ -171,7 +171,7 @@ final class ArrangementsTest extends TestCase
         ];
         yield 'original kept: cold' => [$make($decider['original'], $load['one fan']), $cold, $one(false)];
         yield 'original kept, a second fan added' => [
-            [...$make($decider['original'], $load['two at two temperatures']), '/control/stages/1/decider' => [...$switch, 'onC' => 97], '/control/stages/1/original' => null],
+            [...$make($decider['original'], $load['two at two temperatures']), '/control/stages/1/decider' => [...$switch, 'onC' => 97]],
             $warm,
             $both(true, false),
         ];
@@ -363,11 +363,6 @@ final class ArrangementsTest extends TestCase
             $make($switch, $load['one fan'], 'earth', null, $override['low-high']),
             '/control/overrides/0/kind',
             'refusal.low-high-needs-relays',
-        ];
-        yield 'supply-side computer' => [
-            $make($decider['computer'], $load['one fan'], 'supply'),
-            '/control/stages/0/side',
-            'refusal.output-has-its-side',
         ];
         yield 'two deciders on one output' => [
             [...$make($decider['computer'], $load['two at two temperatures']), '/control/stages/1/decider/output' => 'fan'],

@@ -21,7 +21,6 @@ final class ContradictionsTest extends TestCase
         $make = Combination::changes(...);
         $two = $make($decider['switch closing when hot'], $load['two at two temperatures']);
         $one = $make($decider['switch closing when hot'], $load['one fan']);
-        $original = $make($decider['original'], $load['one fan']);
         $pair = $make($decider['switch closing when hot'], $load['series and parallel']);
         $on = ['kind' => 'force-on'];
         $three = ['kind' => 'three-position'];
@@ -74,18 +73,6 @@ final class ContradictionsTest extends TestCase
             '/control/airConditioning/trigger', 'refusal.computer-output-is-earth',
             ['/control/airConditioning' => ['compressor' => 'variable', 'trigger' => 'pressure-into-controller']],
         ];
-        yield 'what was there, on new wiring' => [
-            [...$original, '/control/stages/0/original' => null], '/control/stages/0/decider/kind', 'refusal.original-wiring-missing',
-            ['/control/stages/0/original' => ['isRelayReplaced' => true]],
-        ];
-        yield 'a replaced relay that is changed over too' => [
-            [...$original, '/control/stages/0/original/isRelayReplaced' => true, '/control/overrides' => [['kind' => 'change-over']]],
-            '/control/stages/0/original/isRelayReplaced', 'refusal.replaced-and-changed-over', ['/control/overrides' => [$on]],
-        ];
-        yield 'an original relay in the minus' => [
-            [...$original, '/control/stages/0/relayLead' => 'minus'], '/control/stages/0/relayLead', 'refusal.original-relay-in-plus',
-            ['/control/stages/0/relayLead' => 'plus'],
-        ];
         yield 'a controller beside a switch' => [
             [...$one, '/control/stages/0/parallel' => [$decider['stepless']]], '/control/stages/0/parallel/0/kind', 'refusal.cannot-join',
             ['/control/stages/0/parallel' => [$decider['hand']]],
@@ -97,14 +84,6 @@ final class ContradictionsTest extends TestCase
         yield 'a lockout in the trigger of a controller' => [
             [...$make($decider['stepless'], $load['one fan']), '/control/lockouts' => ['engineSpeed' => ['rpm' => 4000]]],
             '/control/lockouts/engineSpeed', 'refusal.no-trigger-to-open', ['/control/lockouts' => ['engineSpeed' => ['rpm' => 4000, 'isInFeed' => true]]],
-        ];
-        yield 'a lockout in a feed the original does not have' => [
-            [...$original, '/control/lockouts' => ['engineSpeed' => ['rpm' => 4000, 'isInFeed' => true]]],
-            '/control/lockouts/engineSpeed', 'refusal.no-coil-feed-to-open', ['/control/lockouts' => ['engineSpeed' => ['rpm' => 4000]]],
-        ];
-        yield 'a time relay before a change-over' => [
-            [...$original, '/control/afterRun' => ['delayS' => 120], '/control/overrides' => [['kind' => 'change-over']]],
-            '/control/afterRun', 'refusal.after-run-changed-over', ['/control/overrides' => [$on]],
         ];
         $scaled = $make([...$decider['capillary'], 'leastC' => 70, 'mostC' => 85], $load['one fan']);
         $onScale = ['/control/stages/0/decider/onC' => 85, '/control/stages/0/decider/offC' => 80];

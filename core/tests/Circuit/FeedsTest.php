@@ -101,7 +101,7 @@ final class FeedsTest extends TestCase
     public function test_what_feeds_one_of_two_original_fans_feeds_the_other(): void
     {
         $changes = Combination::changes(
-            Combination::deciders()['original'], Combination::loads()['two, a relay each'], 'earth', Combination::airConditioning()['separate-relay'],
+            Combination::deciders()['original'], [...Combination::loads()['two, a relay each'], 'sharesRelay' => true], 'earth', Combination::airConditioning()['separate-relay'],
         );
         $circuit = Orchard::sizing($changes)->circuit;
         $point = (new Solver($circuit))->settle(new OperatingConditions(Key::Run, 850, 20, ['air-conditioning' => 'on']));

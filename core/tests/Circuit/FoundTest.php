@@ -7,7 +7,6 @@ namespace LampThread\Tests\Circuit;
 use LampThread\Circuit\Component\Component;
 use LampThread\Circuit\Component\ServicePlug;
 use LampThread\Circuit\Joint;
-use LampThread\Circuit\Wire;
 use LampThread\Exchange\Wording;
 use LampThread\Loom\Loom;
 use LampThread\Message\InvalidInput;
@@ -31,8 +30,8 @@ final class FoundTest extends TestCase
 
         self::assertSame(['override', 'earth-cabin', 'splice-fan-1-relay-85'], array_map(static fn (Component $one): string => $one->id, $alteration->coming()));
         self::assertCount(2, $alteration->wiresComing());
-        self::assertSame([['fan-1-relay:85', 'stage-1-switch:1', false]], array_map(
-            static fn (Joint $joint): array => [$joint->into->from, $joint->into->to, $joint->isCut], $alteration->joints(),
+        self::assertSame([['fan-1-relay:85', 'stage-1-switch:1', null]], array_map(
+            static fn (Joint $joint): array => [$joint->into->from, $joint->into->to, $joint->end], $alteration->joints(),
         ));
         self::assertSame([[], []], [$alteration->going(), $alteration->wiresGoing()]);
         self::assertFalse($alteration->opensCoolant());
@@ -74,7 +73,7 @@ final class FoundTest extends TestCase
         self::assertContains('fuse-raised', $codes(['fan-1-fuse' => ['ratedA' => 30, 'beforeA' => 20]]));
         self::assertNotContains('fuse-raised', $codes(['fan-1-fuse' => ['ratedA' => 20, 'beforeA' => 20]]));
         self::assertContains('relay-over-rating', $codes(['fan-1-relay' => ['ratedA' => 10]]));
-        self::assertContains('original-plug-weak', $codes(['fan-1' => ['pinA' => 10]]));
+        self::assertContains('plug-weak', $codes(['fan-1' => ['pinA' => 10]]));
     }
 
     /** What is renewed comes: its old one goes, the wires that led to it lead to the new one. */
@@ -92,19 +91,18 @@ final class FoundTest extends TestCase
     /** The coil's plus of a relay that stays is moved to the battery: the lead from the key is taken off, another goes on. */
     public function test_a_coil_is_fed_from_the_battery_instead_of_the_key(): void
     {
-        $sizing = self::sizing(['/control/coilFeed' => 'battery', '/control/overrides' => [], '/renewed' => ['coil-fuse', 'trigger-wire']]);
+        $sizing = self::sizing(['/control/coilFeed' => 'battery', '/control/overrides' => []]);
         $alteration = $sizing->alteration();
 
-        self::assertContains('fan-1-relay:86', array_keys($alteration->refed()));
-        self::assertStringContainsString('K1 86: take the lead off that was on it', self::sheet($sizing));
-        self::assertNotSame([], array_filter($alteration->wiresGoing(), static fn (Wire $wire): bool => $wire->from === 'key:75'));
+        self::assertCount(1, $alteration->wiresComing());
+        self::assertStringContainsString("J1: splice W1 to the end that comes from Coil fuse 1, crimped and sealed.\nInsulate the end that is left, from Ignition switch 75", self::sheet($sizing));
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function refused(): iterable
     {
         yield 'renewed, but it was not there' => [['/renewed' => ['fan-9-relay']], '/renewed/0'];
-        yield 'told of a part that was not there' => [['/found/parts' => ['feed-relay' => ['ratedA' => 30]]], '/found/parts/feed-relay'];
+        yield 'told of a part that was not there' => [['/found/parts' => ['fan-7-relay' => ['ratedA' => 30]]], '/found/parts/fan-7-relay'];
         yield 'a fault that part cannot have' => [['/found/wrong' => [['part' => 'fan-1', 'fault' => 'coil-open']]], '/found/wrong/0'];
         yield 'a part that is not there is faulty' => [['/found/wrong' => [['part' => 'fan-2', 'fault' => 'open']]], '/found/wrong/0'];
         yield 'two faults that exclude each other' => [

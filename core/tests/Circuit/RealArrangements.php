@@ -6,6 +6,7 @@ namespace LampThread\Tests\Circuit;
 
 use LampThread\Exchange\Arrangements;
 use LampThread\Exchange\Changes;
+use LampThread\Exchange\JobFile;
 use LampThread\Tests\Orchard;
 
 /**
@@ -22,9 +23,9 @@ final class RealArrangements
         'kind' => 'thermal-switch', 'action' => 'closes-when-hot', 'onC' => 92, 'offC' => 87, 'place' => 'radiator-inlet',
     ];
 
-    private const FEED = 'stage-1-original-fuse';
+    private const FEED = 'fan-1-fuse';
 
-    private const FEED_2 = 'stage-2-original-fuse';
+    private const FEED_2 = 'fan-2-fuse';
 
     /** @return iterable<string, array{array<string, mixed>, array<string, array<string, string|null>>}> */
     public static function all(): iterable
@@ -112,8 +113,8 @@ final class RealArrangements
                 self::stage(2, [1], [...self::COMPUTER, 'output' => 'high', 'onC' => 102, 'offC' => 97], ['original' => self::ORIGINAL]),
             ], ['speeds' => 'dropping-resistor', 'overrides' => [['kind' => 'low-high']]]),
             [
-                'run 98' => ['fan-1' => self::FEED], 'run 104' => ['fan-1' => self::FEED_2], 'run 20 override=low' => ['fan-1' => self::FEED],
-                'run 20 override=high' => ['fan-1' => self::FEED_2],
+                'run 98' => ['fan-1' => self::FEED], 'run 104' => ['fan-1' => self::FEED], 'run 20 override=low' => ['fan-1' => self::FEED],
+                'run 20 override=high' => ['fan-1' => self::FEED],
             ],
         ];
         yield 'the sensor of the original computer is opened' => [
@@ -222,6 +223,8 @@ final class RealArrangements
 
         return [
             ...Orchard::file(),
+            // What stays of a vehicle is told here as files of version 4 told it, and brought forward.
+            'version' => array_filter($stages, static fn (array $stage): bool => isset($stage['original'])) === [] ? JobFile::VERSION : 4,
             'fans' => array_map(static fn (int $n): array => [...$fan, 'id' => "fan-{$n}", 'name' => "fan {$n}"], range(1, $fans)),
             'control' => ['coilFeed' => 'accessory', 'tappedFuseA' => 10, 'stages' => $stages, 'overrides' => [], ...$control],
             'runs' => [],

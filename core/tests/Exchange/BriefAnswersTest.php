@@ -41,25 +41,14 @@ final class BriefAnswersTest extends TestCase
 
             return array_column(Wording::english()->worded(BriefSections::of(Orchard::brief($changes), $file, VehicleState::Leaves)), null, 'id');
         };
-        $untold = $sections(['/job/vehicle' => '', '/fit' => null, '/fans/0/startA' => null, ...self::original(null)]);
+        $untold = $sections(['/job/vehicle' => '', '/fit' => null, '/fans/0/startA' => null]);
         self::assertSame(['the vehicle'], $untold['vehicle']['missing']);
         self::assertSame(['the core’s size'], $untold['fit']['missing']);
         self::assertSame(['radiator starts at 46.5 A'], $untold['fans']['assumed']);
-        self::assertSame(['its fuse: 30 A', 'its wire: 2.5 mm²', 'its relay: 30 A'], $untold['stages']['assumed']);
 
-        $told = $sections(['/fans/0/startA' => 45, '/supply/batteryPlace' => 'boot', '/supply/bodyMilliohm' => 4, ...self::original(20)]);
+        $told = $sections(['/fans/0/startA' => 45, '/supply/batteryPlace' => 'boot', '/supply/bodyMilliohm' => 4]);
         self::assertSame([], $told['fans']['assumed']);
         self::assertSame([], $told['supply']['assumed']);
         self::assertStringContainsString('in the boot', $told['supply']['summary']);
-        self::assertCount(2, $told['stages']['assumed']);
-    }
-
-    /** @return array<string, mixed> */
-    private static function original(?float $fuseA): array
-    {
-        return [
-            '/control/stages/0/original' => ['isRelayReplaced' => false, 'fuseA' => $fuseA],
-            '/control/stages/0/decider' => ['kind' => 'original', 'output' => 'computer', 'onC' => 96, 'offC' => 90, 'place' => 'engine-outlet'],
-        ];
     }
 }

@@ -155,9 +155,11 @@ final class JobFileTest extends TestCase
 
         self::assertSame([['kind' => 'change-over', 'ratedA' => 16]], $file['control']['overrides']);
         self::assertSame(['cranking' => true, 'engineSpeed' => ['rpm' => 4200]], $file['control']['lockouts']);
-        self::assertEquals(['fuseA' => 25, 'fuseBeforeA' => 20, 'areaMm2' => 4, 'isRelayReplaced' => false], $file['control']['stages'][0]['original']);
+        self::assertEquals(['fan-1-fuse' => ['ratedA' => 25, 'beforeA' => 20], 'fan-1-wire' => ['areaMm2' => 4]], $file['found']['parts']);
+        self::assertSame(['computer', 'computer'], [$file['found']['control']['stages'][0]['decider']['kind'], $file['control']['stages'][0]['decider']['kind']]);
+        self::assertSame([[], []], [$file['found']['control']['overrides'], $file['renewed']], 'the override is what comes');
         self::assertArrayNotHasKey('existingFuseA', $file['control']);
-        self::assertSame(25.0, Orchard::files()->brief($file)->control->stages[0]->original?->takenFuseA());
+        self::assertSame(25.0, Orchard::files()->brief($file)->found?->part('fan-1-fuse')->ratedA);
     }
 
     public function test_fans_and_stages_of_version_2_are_numbered(): void

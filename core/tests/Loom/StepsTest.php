@@ -89,11 +89,11 @@ final class StepsTest extends TestCase
         ];
         yield 'the original is tapped' => [
             Combination::changes($decider['original'], $load['one fan'], 'earth', Combination::airConditioning()['interposing-relay']),
-            'step.mark-original.title', 'are not cut', 'cut the fan’s plus',
+            'step.found.title', 'Both its ends go on as they did', 'Cut the wire',
         ];
         yield 'the original is changed over' => [
             Combination::changes($decider['original'], $load['one fan'], 'earth', null, Combination::overrides()['change-over']),
-            'step.mark-original.title', 'cut the fan’s plus', 'nothing is cut',
+            'step.found.title', 'Cut the wire from Relay, fan-1 87 to Fan, fan-1 + where both ends can be reached', 'take it out',
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Tests\Proof;
 
+use LampThread\Exchange\Arrangements;
 use LampThread\Proof\Finding\Finding;
 use LampThread\Proof\Finding\Severity;
 use LampThread\Proof\Findings;
@@ -44,11 +45,11 @@ final class FindingsTest extends TestCase
             ]],
             'fans-wider-than-core',
         ];
-        yield 'a fuse that was raised' => [self::original(['fuseBeforeA' => 15]), 'fuse-raised'];
-        yield 'an original relay below its fuse' => [self::original(['fuseA' => 30, 'relayA' => 20, 'areaMm2' => 4]), 'original-relay-below-fuse'];
-        yield 'an original plug for less than the fan draws' => [self::original(['connectorA' => 5]), 'original-plug-weak'];
-        yield 'an original relay for less than the fan draws' => [self::original(['relayA' => 9]), 'original-relay-weak'];
-        yield 'an original circuit nobody has looked at' => [self::original(['fuseA' => null]), 'original-assumed'];
+        yield 'a fuse that was raised' => [self::found(['fan-1-fuse' => ['ratedA' => 20, 'beforeA' => 15]]), 'fuse-raised'];
+        yield 'a relay that stays below its fuse' => [self::found(['fan-1-fuse' => ['ratedA' => 30], 'fan-1-relay' => ['ratedA' => 20], 'fan-1-wire' => ['areaMm2' => 6]]), 'relay-below-fuse'];
+        yield 'a plug that stays for less than the fan draws' => [self::found(['fan-1' => ['pinA' => 5]]), 'plug-weak'];
+        yield 'a relay that stays for less than the fan draws' => [self::found(['fan-1-relay' => ['ratedA' => 9]]), 'relay-over-rating'];
+        yield 'a circuit that stays and nobody has looked at' => [self::found(['fan-1-fuse' => ['ratedA' => 20, 'seen' => 'assumed']]), 'found-assumed'];
         yield 'an engine-speed switch that closes above idle' => [
             ['/control/lockouts' => ['engineSpeed' => ['rpm' => 1500, 'action' => 'closes-above']]], 'lockout-at-idle',
         ];
@@ -65,7 +66,7 @@ final class FindingsTest extends TestCase
             ],
             'switch-over-start',
         ];
-        yield 'a 60 A fuse before the maker’s 0.5 mm²' => [self::original(['fuseA' => 60, 'areaMm2' => 0.5]), 'original-wire-thin'];
+        yield 'a 60 A fuse before the maker’s 0.5 mm²' => [self::found(['fan-1-fuse' => ['ratedA' => 60], 'fan-1-wire' => ['areaMm2' => 0.5]]), 'fuse-over-wire'];
         yield 'a clutch wire tapped that has no fuse' => [self::tapped(0), 'tapped-without-fuse'];
         yield 'a clutch wire tapped behind 30 A' => [self::tapped(30), 'tapped-fuse-large'];
         yield 'a tapped fuse nobody has looked at' => [['/control/tappedFuseA' => null], 'tapped-fuse-assumed'];
@@ -181,15 +182,15 @@ final class FindingsTest extends TestCase
     }
 
     /**
-     * @param  array<string, float|null>  $told  of the original circuit
+     * @param  array<string, array<string, float|string>>  $told  of the parts that were found, otherwise than is usual
      * @return array<string, mixed>
      */
-    private static function original(array $told): array
+    private static function found(array $told): array
     {
         $changes = Combination::changes(Combination::deciders()['original'], Combination::loads()['one fan']);
-        $original = $changes['/control']['stages'][0]['original'];
+        $changes['/found']['parts'] = [...$changes['/found']['parts'], ...$told];
 
-        return [...$changes, '/control/stages/0/original' => [...$original, ...$told]];
+        return $changes;
     }
 
     /** @return array<string, mixed> */
@@ -329,11 +330,11 @@ final class FindingsTest extends TestCase
     /** What a wire of the vehicle loses is judged where somebody has told how thick it is. */
     public function test_what_an_assumed_wire_loses_is_not_judged(): void
     {
-        $control = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/data/arrangements/original-plug-low-high.json'), true)['changes']['control'];
-        $job = ['/control' => $control, '/fans/0/runA' => 28, '/fans/0/startA' => 84];
+        $fans = [[...Orchard::file()['fans'][0], 'runA' => 28, 'startA' => 84]];
+        $job = [...Arrangements::changes('original-plug-low-high', [...Orchard::file(), 'fans' => $fans]), '/found/runs/relay-to-fan' => ['lengthM' => 4.0]];
 
         self::assertNotContains('drop-in-all', self::codes($job));
-        self::assertContains('drop-in-all', self::codes([...$job, '/control/stages/0/original' => ['isRelayReplaced' => false, 'areaMm2' => 2.5]]));
+        self::assertContains('drop-in-all', self::codes([...$job, '/found/parts' => ['fan-1-wire' => ['areaMm2' => 2.5]]]));
     }
 
     /** Where only off is wrong only off is moved. */

@@ -8,6 +8,7 @@ use LampThread\Brief\Assumptions;
 use LampThread\Circuit\Component\Key;
 use LampThread\Circuit\Component\OperatingConditions;
 use LampThread\Circuit\Wire;
+use LampThread\Exchange\Arrangements;
 use LampThread\Exchange\ThreadsSvg;
 use LampThread\Exchange\Wording;
 use LampThread\Loom\Loom;
@@ -223,8 +224,8 @@ final class PracticeTest extends TestCase
     #[TestWith([35])]
     public function test_low_and_high_between_plug_and_fan_is_to_be_had(float $runA): void
     {
-        $control = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/data/arrangements/original-plug-low-high.json'), true)['changes']['control'];
-        $sizing = Orchard::sizing(['/control' => $control, '/fans/0/runA' => $runA, '/fans/0/startA' => 3 * $runA]);
+        $fans = [[...Orchard::file()['fans'][0], 'runA' => $runA, 'startA' => 3 * $runA]];
+        $sizing = Orchard::sizing(Arrangements::changes('original-plug-low-high', [...Orchard::file(), 'fans' => $fans]));
 
         foreach ($sizing->choices as $choice) {
             self::assertTrue($choice->taken->fits(), $choice->id);

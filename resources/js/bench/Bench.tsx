@@ -6,6 +6,7 @@ import { Panel } from "../kit/Panel";
 import { SegmentedControl } from "../kit/SegmentedControl";
 import { digits, shown, useUnits, volts } from "../kit/units";
 import { benchStart } from "../findings/benchLink";
+import { FateKey, fatesOf } from "../drawing/altered";
 import type { Held } from "../drawing/drawn";
 import { ThreadDrawing } from "../drawing/ThreadDrawing";
 import { useFormat } from "../drawing/useFormat";
@@ -29,7 +30,12 @@ export function Bench() {
   const [setting, setSetting] = useState<BenchSettingInput>(start.setting);
   const [tool, setTool] = useState<Tool>("lamp");
   const [held, setHeld] = useState<Held[]>([]);
-  const [faults, setFaults] = useState<Record<string, string>>(start.faults);
+  // A vehicle as it was found begins with what is wrong with it.
+  const [faults, setFaults] = useState<Record<string, string>>(() =>
+    job.state === "found" && Object.keys(start.faults).length === 0
+      ? Object.fromEntries((job.file.found?.wrong ?? []).map((one) => [one.part, one.fault]))
+      : start.faults,
+  );
   const terminals = held.filter((one) => one.kind === "terminal");
   const { bench, failure } = useBench(
     {
@@ -126,7 +132,8 @@ export function Bench() {
               ▲ Chattering: {bench.chattering.join(", ")} never comes to rest.
             </p>
           )}
-          <ThreadDrawing design={design} bench={bench} format={format} held={held} onHold={hold} />
+          <ThreadDrawing design={design} bench={bench} format={format} held={held} onHold={hold} fates={fatesOf(job)} />
+          <FateKey fates={fatesOf(job)} />
         </section>
         <div className="grid gap-4 md:grid-cols-2">
           <Panel

@@ -1,6 +1,7 @@
 import { Accordion } from "radix-ui";
 import type { ComponentType } from "react";
 import { Link, useSearchParams } from "react-router";
+import { FateKey, fatesOf } from "../drawing/altered";
 import { ThreadPicture } from "../drawing/ThreadPicture";
 import { FindingCard } from "../findings/FindingCard";
 import { useFindings } from "../findings/useProof";
@@ -13,6 +14,8 @@ import { Cooling } from "./Cooling";
 import { Fans } from "./Fans";
 import { FeedsAndEarth } from "./FeedsAndEarth";
 import { Fit } from "./Fit";
+import { Found } from "./Found";
+import { FoundParts } from "./FoundParts";
 import { Lengths } from "./Lengths";
 import { Lockouts } from "./Lockouts";
 import { Overrides } from "./Overrides";
@@ -20,9 +23,11 @@ import { Section } from "./Section";
 import { Stages } from "./Stages";
 import { Supply } from "./Supply";
 import { Vehicle } from "./Vehicle";
+import { Wrong } from "./Wrong";
 
 const SECTIONS: Record<string, { title: string; Questions: ComponentType }> = {
   vehicle: { title: "The vehicle", Questions: Vehicle },
+  found: { title: "What is there", Questions: Found },
   supply: { title: "Supply", Questions: Supply },
   cooling: { title: "Cooling and engine", Questions: Cooling },
   fans: { title: "Fans", Questions: Fans },
@@ -33,6 +38,8 @@ const SECTIONS: Record<string, { title: string; Questions: ComponentType }> = {
   lockouts: { title: "Lockouts", Questions: Lockouts },
   feeds: { title: "Feeds and earth", Questions: FeedsAndEarth },
   lengths: { title: "Wires as they lie", Questions: Lengths },
+  "found-parts": { title: "What is known of it", Questions: FoundParts },
+  wrong: { title: "What is wrong with it", Questions: Wrong },
 };
 
 /** What only the installer knows, in the order of the work: one section open, the rest a line each, what it makes beside it. */
@@ -52,7 +59,7 @@ export function Brief() {
         <Accordion.Root
           type="single"
           collapsible
-          value={address.get("section") ?? "vehicle"}
+          value={address.get("section") ?? sections[0]?.id ?? ""}
           onValueChange={(open) => {
             setAddress({ section: open }, { replace: true, preventScrollReset: true });
             // Once the section above has folded, the one that opened is where it stays.
@@ -93,12 +100,14 @@ export function Brief() {
 
 /** The threads the answers make, in sight while they are given. */
 function Drawn({ className }: { className: string }) {
-  const { design } = useJob().job;
+  const { job } = useJob();
+  const fates = fatesOf(job);
   return (
-    <Panel title="What the answers make">
+    <Panel title={job.state === "found" ? "As it was found" : "What the answers make"}>
       <div className={`overflow-y-auto ${className}`}>
-        <ThreadPicture drawing={design.drawings.narrow} label="The circuit as threads" />
+        <ThreadPicture drawing={job.design.drawings.narrow} label="The circuit as threads" fates={fates} />
       </div>
+      <FateKey fates={fates} />
     </Panel>
   );
 }

@@ -4,7 +4,6 @@ import { Button } from "../kit/Button";
 import { Choose } from "../job/Choose";
 import { AddOption } from "./AddOption";
 import { DeciderFields } from "./DeciderFields";
-import { FormFields } from "./FormFields";
 
 /** How the fans come on, and what decides each stage. */
 export function Stages() {
@@ -34,7 +33,6 @@ function StageFields({ stage }: { stage: FormStage }) {
   return (
     <>
       <Choose label="Its wiring" value={stage.wiring.value} options={stage.wiring.options} />
-      <FormFields fields={stage.original} />
       <DeciderFields deciding={stage.deciding} />
       {stage.side !== null && (
         <Choose label="Switched side of the coil" value={stage.side.value} options={stage.side.options} />

@@ -1,6 +1,7 @@
 import type { Bench } from "../api/generated/bench";
 import type { DrawnItem as ItemOfDrawing } from "../api/generated/saved-job";
 import { digits, kindOf, useShown } from "../kit/units";
+import { signOf, spokenFate } from "./altered";
 import { isHeld, press, type Drawn } from "./drawn";
 import { Share } from "./Share";
 import { DrawnTerminal } from "./DrawnTerminal";
@@ -32,13 +33,14 @@ export function DrawnItem({ item, drawn }: { item: ItemOfDrawing; drawn: Drawn }
   const held = isHeld(drawn.held, "component", item.component);
   const isFan = item.symbol === "motor";
   const lit = path?.isCarrying === true;
+  const fate = drawn.fates?.[item.component];
   return (
     <g transform={`translate(${item.x} ${item.y})`}>
       <g
         {...press(() => {
           drawn.onHold({ kind: "component", id: item.component });
         })}
-        aria-label={`${item.mark}, ${item.name}${component?.part ? `, ${component.part}` : ""}${drawn.bench ? `, ${stateOf(fan, relay, path?.conducts)}` : ""}`}
+        aria-label={`${item.mark}, ${item.name}${component?.part ? `, ${component.part}` : ""}${drawn.bench ? `, ${stateOf(fan, relay, path?.conducts)}` : ""}${spokenFate(fate)}`}
         className="cursor-pointer"
       >
         <rect x={-24} y={-30} width={48} height={72} rx={3} className={held ? "fill-sunk" : "fill-transparent"} />
@@ -54,6 +56,7 @@ export function DrawnItem({ item, drawn }: { item: ItemOfDrawing; drawn: Drawn }
         )}
         <text y={36} textAnchor="middle" className="fill-ink text-[15px] font-bold">
           {item.mark}
+          {signOf(fate)}
           {worst !== undefined && (
             <tspan className={worst === "danger" ? "fill-danger" : "fill-warning"}>
               {worst === "danger" ? " ▲" : " ◆"}

@@ -1,6 +1,7 @@
 import type { DrawnWire as WireOfDrawing } from "../api/generated/saved-job";
 import { digits, useShown } from "../kit/units";
 import { isHeld, press, type Drawn } from "./drawn";
+import { signOf, spokenFate } from "./altered";
 import { isShown, Share } from "./Share";
 
 /** Below this length a wire's colour stands above the terminals' numbers. */
@@ -24,10 +25,14 @@ export function DrawnWire({ wire, drawn }: { wire: WireOfDrawing; drawn: Drawn }
   const middle = (wire.x1 + wire.x2) / 2;
   const line = `M${wire.x1} ${wire.y}H${wire.x2}`;
   const state = flow?.isCarrying ? "carrying" : flow?.isLive ? "live" : "dead";
+  const fate = drawn.fates?.[wire.wire ?? ""];
   const stroke = (
     <>
       {flow?.isCarrying && <path d={line} className="glow" />}
-      <path d={line} className={`wire ${state === "dead" ? "" : `wire-${state}`}`} />
+      <path
+        d={line}
+        className={`wire ${state === "dead" ? "" : `wire-${state}`} ${fate === undefined ? "" : `wire-${fate}`}`}
+      />
     </>
   );
   if (row === undefined) {
@@ -35,7 +40,7 @@ export function DrawnWire({ wire, drawn }: { wire: WireOfDrawing; drawn: Drawn }
   }
   const spoken = `Wire ${row.id}, ${row.from} to ${row.to}, ${row.colourName}, ${row.size}, ${show(row.lengthM, "length")}, ${
     flow === undefined ? "" : `${state}, ${digits(flow.currentA)} A`
-  }`;
+  }${spokenFate(fate)}`;
   const [base, tracer] = row.colour.split("-");
   return (
     <g
@@ -65,6 +70,7 @@ export function DrawnWire({ wire, drawn }: { wire: WireOfDrawing; drawn: Drawn }
           className="fill-muted text-[13px]"
         >
           {row.colour}
+          {signOf(fate)}
         </text>
       )}
       <g aria-hidden>

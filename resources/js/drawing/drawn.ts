@@ -1,6 +1,7 @@
 import type { KeyboardEvent } from "react";
 import type { Bench } from "../api/generated/bench";
 import type { Design } from "../api/generated/saved-job";
+import type { Fate } from "./altered";
 
 export interface Held {
   kind: "terminal" | "component" | "wire";
@@ -17,6 +18,8 @@ export interface DrawingProps {
   onHold: (held: Held) => void;
   /** Part or wire to how likely it is what is wrong, 0 to 1. */
   shares?: Record<string, number>;
+  /** What becomes of parts and wires, where something was found. */
+  fates?: Record<string, Fate>;
 }
 
 /** What every part of the drawing needs to know. */

@@ -21,21 +21,25 @@ interface Props<T extends string> {
   label: string;
   value: T;
   options: Option<T>[];
+  /** Whether it is a row of many alike, with its label beside it and no words under it. */
+  isRow?: boolean;
 }
 
 /** A choice of the brief. What does not go with the rest is refused, with the reason beside it, and nothing is lost. */
-export function Choose<T extends string>({ label, value, options }: Props<T>) {
+export function Choose<T extends string>({ label, value, options, isRow = false }: Props<T>) {
   const { job, change } = useJob();
   const [shown, pick] = useAtOnce(value);
   const [refusal, setRefusal] = useState<{ chosen: string; reason: string; version: number }>();
   return (
-    <div>
+    <div className={isRow ? "flex flex-wrap items-center justify-between gap-x-3 border-b border-line py-1" : ""}>
+      {isRow && <span aria-hidden>{label}</span>}
       <SegmentedControl
         label={label}
+        hideLabel={isRow}
         value={shown}
-        options={options}
+        options={isRow ? options.map((option) => ({ ...option, fits: null })) : options}
         path={pathOf(options)}
-        aside={<Why path={pathOf(options)} label={label} />}
+        aside={isRow ? undefined : <Why path={pathOf(options)} label={label} />}
         onChange={(chosen) => {
           const option = options.find((one) => one.value === chosen);
           if (option === undefined) {

@@ -5,6 +5,7 @@ import { keys } from "../api/keys";
 import type { SavedJob } from "../api/generated/saved-job";
 import { HeldContext, HeldTexts } from "./heldTexts";
 import { Queue } from "./Queue";
+import { otherAddress } from "./vehicleState";
 import { unsent, WINDOW, type Unsent } from "./unsent";
 
 /** `waiting`: kept in the browser until the program answers. */
@@ -79,6 +80,8 @@ export function JobProvider({ id, children, loading, failed }: Props) {
           try {
             const saved = await act(version);
             queries.setQueryData(keys.job(id), saved);
+            // The same job, looked at as it was found or as it leaves, is another version now too.
+            queries.removeQueries({ queryKey: keys.job(otherAddress(id)) });
             setSaving("saved");
             setFailure(undefined);
             return { version: saved.version, refused: undefined };

@@ -1,3 +1,4 @@
+import { FateKey, fatesOf } from "../drawing/altered";
 import { useJob } from "../job/JobContext";
 import { ThreadDrawing } from "../drawing/ThreadDrawing";
 import { Button } from "../kit/Button";
@@ -48,7 +49,15 @@ export function Loom() {
       )}
 
       <div className="hidden print:block">
-        <ThreadDrawing design={design} bench={undefined} format="wide" held={[]} onHold={() => undefined} />
+        <ThreadDrawing
+          design={design}
+          bench={undefined}
+          format="wide"
+          held={[]}
+          fates={fatesOf(job)}
+          onHold={() => undefined}
+        />
+        <FateKey fates={fatesOf(job)} />
       </div>
 
       <Panel title="Cut">

@@ -11,7 +11,7 @@ export type Question = Required<Pick<PlanRequest, "complaints" | "wishes" | "swi
 export function questionOf(file: JobFile): Question {
   const { stages, airConditioning } = file.control;
   const kinds = stages.map((stage) => stage.decider.kind as string);
-  const isComputer = kinds.includes("computer") || kinds.includes("original");
+  const isComputer = kinds.includes("computer");
   const wishes: Question["wishes"] = {
     ...(isComputer ? { "keeps-computer": "must" } : {}),
     ...(airConditioning == null ? {} : { "air-conditioning-covered": "must" }),

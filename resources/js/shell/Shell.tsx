@@ -9,9 +9,10 @@ import { useSession } from "../people/SessionGate";
 import { Palette, type Command } from "./Palette";
 import { Settings } from "./Settings";
 import { Loading, Lost, ViewFailed } from "./states";
+import { StateSwitch } from "./StateSwitch";
 import { ThreadNav } from "./ThreadNav";
 import { useShortcuts } from "./useShortcuts";
-import { JOBS, PRACTICE, SHELF, VIEWS } from "./views";
+import { hasView, JOBS, PRACTICE, SHELF, VIEWS } from "./views";
 
 export function Shell() {
   const { id = "" } = useParams();
@@ -44,7 +45,7 @@ function Frame() {
       key: view.letter,
       run: () => void navigate(view.path),
     })),
-    ...VIEWS.map((view) => ({
+    ...VIEWS.filter((view) => hasView(job.state, view.path)).map((view) => ({
       name: view.name,
       key: view.letter,
       run: () => void navigate(`/jobs/${job.id}/${view.path}`),
@@ -90,6 +91,7 @@ function Frame() {
         >
           {SAVING[saving]}
         </span>
+        <StateSwitch />
         <Button tone="quiet" disabled={job.undoes === null} title={job.undoes ?? undefined} onClick={() => void undo()}>
           Undo
         </Button>

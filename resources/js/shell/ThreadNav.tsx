@@ -1,5 +1,6 @@
 import { NavLink } from "react-router";
-import { JOBS, PRACTICE, SHELF, VIEWS } from "./views";
+import { useJob } from "../job/JobContext";
+import { hasView, JOBS, PRACTICE, SHELF, VIEWS } from "./views";
 
 /** On a phone the views are wider than the screen: the open one is scrolled to. */
 function intoSight(link: HTMLAnchorElement | null) {
@@ -10,6 +11,7 @@ function intoSight(link: HTMLAnchorElement | null) {
 
 /** The way through a job: one thread, a knot for each view, the lamp at the one that is open. */
 export function ThreadNav() {
+  const { state } = useJob().job;
   return (
     <nav
       aria-label="Views"
@@ -20,7 +22,7 @@ export function ThreadNav() {
           aria-hidden
           className="absolute inset-x-10 top-[19px] h-0.5 bg-line lg:inset-x-auto lg:top-8 lg:bottom-8 lg:left-[27px] lg:h-auto lg:w-0.5"
         />
-        {[JOBS, ...VIEWS, SHELF, PRACTICE].map((view) => (
+        {[JOBS, ...VIEWS.filter((view) => hasView(state, view.path)), SHELF, PRACTICE].map((view) => (
           <li key={view.path} className="relative grow lg:grow-0">
             <NavLink
               ref={intoSight}

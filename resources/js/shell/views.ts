@@ -11,6 +11,12 @@ export const VIEWS = [
   { path: "trail", name: "Trail", letter: "i" },
 ] as const;
 
+/** The views a vehicle as it was found has too: nothing of it is planned, cut or handed over. */
+const OF_FOUND = ["brief", "threads", "bench", "proof", "trail"];
+
+/** Whether a view shows a vehicle in that state. */
+export const hasView = (state: "found" | "leaves", path: string) => state === "leaves" || OF_FOUND.includes(path);
+
 /** What is beside the jobs, not in one. */
 export const JOBS = { path: "/jobs", name: "Jobs", letter: "j" } as const;
 export const PRACTICE = { path: "/practice", name: "Practice", letter: "c" } as const;

@@ -14,6 +14,7 @@ import { Feeds } from "./Feeds";
 import { FindingCard } from "../findings/FindingCard";
 import { FindingList } from "../findings/FindingList";
 import { SupplyPanel } from "./SupplyPanel";
+import { FateKey, fatesOf } from "../drawing/altered";
 import type { Held } from "../drawing/drawn";
 import { ThreadDrawing } from "../drawing/ThreadDrawing";
 import { useFormat } from "../drawing/useFormat";
@@ -59,11 +60,13 @@ export function Threads() {
             bench={bench}
             format={format}
             held={held}
+            fates={fatesOf(job)}
             onHold={(next) => {
               setHeld([next]);
               setGroup((now) => groupOf(next, design) ?? now);
             }}
           />
+          <FateKey fates={fatesOf(job)} />
         </section>
         <Feeds design={design} file={job.file} group={group} onGroup={setGroup} />
         <SupplyPanel supply={design.supply} />

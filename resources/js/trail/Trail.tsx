@@ -4,6 +4,7 @@ import { Link } from "react-router";
 import { api, type Refused } from "../api/client";
 import { keys } from "../api/keys";
 import type { TrailAnswer } from "../api/generated/trail";
+import { fatesOf } from "../drawing/altered";
 import { ThreadDrawing } from "../drawing/ThreadDrawing";
 import { useRecords } from "../handover/useRecords";
 import { useJob } from "../job/JobContext";
@@ -118,6 +119,7 @@ export function Trail() {
                 bench={undefined}
                 format="wide"
                 shares={sharesOf(trail.places)}
+                fates={fatesOf(job)}
                 held={shown.map((id) => ({ kind: id.includes(":") ? "terminal" : "wire", id }))}
                 onHold={() => undefined}
               />

@@ -31,9 +31,6 @@ final readonly class VehicleFuse extends Component implements Protective
     /** What is taken where nobody has looked, A (common practice, no source). */
     public const USUAL_A = 10.0;
 
-    /** Of the key's circuit the coil of the vehicle's own relay is on. */
-    public const ORIGINAL_COIL = 'original-coil';
-
     /** And of a fan, A (common practice, no source). */
     public const USUAL_FAN_A = 25.0;
 

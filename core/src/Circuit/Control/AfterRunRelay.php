@@ -16,7 +16,6 @@ use LampThread\Circuit\Component\PushButton;
 use LampThread\Circuit\Control\Load\LoadOf;
 use LampThread\Circuit\Harness;
 use LampThread\Circuit\TriggerLine;
-use LampThread\Circuit\WireGroup;
 use LampThread\Message\Message;
 
 /** A time-delay relay in parallel with the first fan's own: 30 to 30, 87 to 87. */
@@ -29,7 +28,7 @@ final readonly class AfterRunRelay implements Arrangement
     {
         $relay = $harness->add(new DelayRelay($harness->mark('K'), $this->afterRun, $harness->brief->supply->systemV));
         [$feed, $out] = $this->contact;
-        $group = $harness->hasGroup("{$this->fanId}-wire") ? "{$this->fanId}-wire" : $this->onOriginal($harness);
+        $group = "{$this->fanId}-wire";
         $harness->wire($feed, $relay->terminal('30'), Stretch::CoilToEarth, Colour::BatteryFeed, $group);
         $harness->wire($relay->terminal('87'), $out, Stretch::CoilToEarth, Colour::FanFeed, $group);
         $harness->wire($relay->terminal('31'), $harness->earth('bay'), Stretch::CoilToEarth, Colour::Earth, TriggerLine::WIRES);
@@ -43,23 +42,11 @@ final readonly class AfterRunRelay implements Arrangement
         }
     }
 
-    /** The wires beside the vehicle's own relay, behind the vehicle's fuse. */
-    private function onOriginal(Harness $harness): string
-    {
-        $name = $harness->brief->fan($this->fanId)->name;
-        $fuse = $harness->brief->control->stages[0]->id.'-original-fuse';
-
-        return $harness->group(new WireGroup(
-            "{$this->fanId}-after-run-wire", Message::of('wire-group.after-run', fan: $name), $fuse, "{$this->fanId}:+", "{$this->fanId}:-",
-        ))->id;
-    }
-
     /** Why an after-run does not go with the rest; null where it does. */
     public static function refusal(Control $control): ?Message
     {
         return match (true) {
             LoadOf::stage($control->stages[0])->contact() === null || $control->speeds !== null => Message::of('refusal.after-run-needs-own-relay'),
-            $control->changesOverFeed($control->stages[0]) && $control->stages[0]->original !== null => Message::of('refusal.after-run-changed-over'),
             default => null,
         };
     }

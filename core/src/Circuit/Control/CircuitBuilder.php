@@ -15,7 +15,6 @@ use LampThread\Circuit\Control\AirConditioning\TriggerOf;
 use LampThread\Circuit\Control\Decider\DeciderOf;
 use LampThread\Circuit\Control\Load\Load;
 use LampThread\Circuit\Control\Load\LoadOf;
-use LampThread\Circuit\Control\Load\OriginalFan;
 use LampThread\Circuit\Control\Load\SeriesParallelPair;
 use LampThread\Circuit\Control\Load\TwoSpeedFan;
 use LampThread\Circuit\Control\Lockout\EngineSpeedLockout;
@@ -53,11 +52,6 @@ final readonly class CircuitBuilder
             return new self($control, $loads, $loads, self::lines($loads));
         }
         [$low, $high] = $control->stages;
-        if ($low->original !== null && $high->original !== null) {
-            $loads = [new OriginalFan($low, $low->original, isLow: true), new OriginalFan($high, $high->original, isSecond: true)];
-
-            return new self($control, $loads, $loads, self::lines($loads));
-        }
         $isPair = $control->speeds === Speeds::SeriesParallel;
 
         return new self(
@@ -158,13 +152,13 @@ final readonly class CircuitBuilder
      */
     private function fed(): ?array
     {
-        $coils = array_map(static fn (TriggerLine $line): ?string => $line->coil(), $this->lines);
+        $coils = array_map(static fn (TriggerLine $line): string => $line->coil(), $this->lines);
         foreach ($this->control->stages as $stage) {
             if ($this->control->changesOverFeed($stage)) {
                 $coils[] = ChangesOver::relay($stage->fanIds[0]);
             }
         }
-        foreach (array_filter($coils) as $coil) {
+        foreach ($coils as $coil) {
             return ["{$coil}:86", "{$coil}:85"];
         }
         $inputs = array_map(static fn (Load $load): ?array => $load->fedInput(), $this->stageLoads);

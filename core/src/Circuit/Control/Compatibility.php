@@ -33,7 +33,6 @@ final class Compatibility
 
         return [
             ...self::speeds($control),
-            ...self::original($control),
             ...self::fans($brief),
             ...self::deciders($control),
             ...self::airConditioning($control),
@@ -54,20 +53,11 @@ final class Compatibility
         $refusal = match (true) {
             count($stages) !== 2 || $stages[0]->fanIds !== $stages[1]->fanIds => Message::of('refusal.two-speeds-two-stages'),
             count($stages[0]->fanIds) !== $fans => Message::of('refusal.speeds-fans', fans: $fans),
-            ($stages[0]->original === null) !== ($stages[1]->original === null) => Message::of('refusal.two-speeds-half-original'),
-            $stages[0]->original !== null && self::isNotKept($control) => Message::of('refusal.two-speeds-original'),
-            $stages[0]->original === null && ! self::haveOwnRelays($stages) => Message::of('refusal.two-speeds-need-relays'),
+            ! self::haveOwnRelays($stages) => Message::of('refusal.two-speeds-need-relays'),
             default => null,
         };
 
         return $refusal === null ? [] : [new Problem('/control/speeds', $refusal)];
-    }
-
-    /** Whether two relays of the vehicle's do more for one fan than pull in, one through a resistor. */
-    private static function isNotKept(Control $control): bool
-    {
-        return $control->speeds === Speeds::SeriesParallel
-            || array_filter($control->stages, static fn (Stage $stage): bool => $stage->original?->isRelayReplaced === true) !== [];
     }
 
     /** @param  non-empty-list<Stage>  $stages */
@@ -80,22 +70,6 @@ final class Compatibility
         }
 
         return true;
-    }
-
-    /** @return list<Problem> */
-    private static function original(Control $control): array
-    {
-        $problems = [];
-        foreach ($control->stages as $at => $stage) {
-            if ($stage->original !== null && $stage->relayLead === RelayLead::Minus) {
-                $problems[] = new Problem("/control/stages/{$at}/relayLead", Message::of('refusal.original-relay-in-plus'));
-            }
-            if ($stage->original?->isRelayReplaced === true && $control->changesOverFeed($stage)) {
-                $problems[] = new Problem("/control/stages/{$at}/original/isRelayReplaced", Message::of('refusal.replaced-and-changed-over'));
-            }
-        }
-
-        return $problems;
     }
 
     /** @return list<Problem> */
@@ -261,7 +235,7 @@ final class Compatibility
         foreach (LockoutsOf::control($control) as $lockout) {
             foreach ($control->stages as $stage) {
                 $load = LoadOf::stage($stage);
-                $isOpened = $lockout->isInLine() ? $load->triggerLine() !== null : $stage->original === null && ! $load->isFedPastCoilFeed();
+                $isOpened = $lockout->isInLine() ? $load->triggerLine() !== null : ! $load->isFedPastCoilFeed();
                 if (! $isOpened) {
                     $problems[] = new Problem('/control/lockouts/'.$lockout::field(), Message::of(
                         $lockout->isInLine() ? 'refusal.no-trigger-to-open' : 'refusal.no-coil-feed-to-open',

@@ -62,7 +62,7 @@ final readonly class FanDemand
     /** @return non-empty-list<string> fans behind the contact the time relay lies beside */
     private function runOn(Stage $stage): array
     {
-        return $stage->sharesRelay || $stage->original !== null ? $stage->fanIds : [$stage->fanIds[0]];
+        return $stage->sharesRelay ? $stage->fanIds : [$stage->fanIds[0]];
     }
 
     private function stage(Stage $stage, OperatingConditions $conditions): Demand
@@ -86,7 +86,7 @@ final readonly class FanDemand
 
     private function asked(Stage $stage, OperatingConditions $conditions): Demand
     {
-        $isFed = $this->coilIsFed($stage, $conditions);
+        $isFed = $this->loomIsFed($conditions);
         foreach ($stage->deciding() as $deciding) {
             $decider = DeciderOf::stage($deciding);
             if (($isFed || LoadOf::stage($stage)->isFedPastCoilFeed()) && $decider->asks($deciding, $conditions, $this->circuit)) {
@@ -107,19 +107,14 @@ final readonly class FanDemand
             if ($demand === Demand::HeldOff) {
                 return $demand;
             }
-            $isFed = $override->changesOverFeed() ? $this->loomIsFed($conditions) : $this->coilIsFed($stage, $conditions);
+            $isFed = $override->changesOverFeed() ? $this->loomIsFed($conditions) : $this->loomIsFed($conditions);
             $wanted = $demand === Demand::Override && $isFed ? $demand : $wanted;
         }
 
         return $wanted;
     }
 
-    /** Whether the stage's coil has its feed: whatever joins its trigger then runs it. The vehicle's own coils have it from the key. */
-    private function coilIsFed(Stage $stage, OperatingConditions $conditions): bool
-    {
-        return $stage->original === null ? $this->loomIsFed($conditions) : $conditions->key === Key::Run;
-    }
-
+    /** Whether the coils have their feed: whatever joins a trigger then runs its stage. */
     private function loomIsFed(OperatingConditions $conditions): bool
     {
         return match ($this->brief->control->coilFeed) {

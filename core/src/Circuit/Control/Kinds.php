@@ -22,7 +22,6 @@ use LampThread\Circuit\Control\AirConditioning\Trigger;
 use LampThread\Circuit\Control\Decider\ComputerOutput;
 use LampThread\Circuit\Control\Decider\Decider;
 use LampThread\Circuit\Control\Decider\Hand;
-use LampThread\Circuit\Control\Decider\OriginalControl;
 use LampThread\Circuit\Control\Decider\OtherSwitch;
 use LampThread\Circuit\Control\Decider\PressureDecider;
 use LampThread\Circuit\Control\Decider\SteplessController;
@@ -52,7 +51,6 @@ final class Kinds implements ControlReader
         SteplessController::class,
         PressureDecider::class,
         OtherSwitch::class,
-        OriginalControl::class,
         Hand::class,
     ];
 

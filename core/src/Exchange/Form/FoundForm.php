@@ -151,7 +151,9 @@ final readonly class FoundForm
             'id' => $id,
             'name' => $name,
             'fields' => array_map(
-                static fn (Field $field): array => FormField::of($field, "/found/parts/{$id}/{$field->name}", $told[$field->name] ?? null),
+                static fn (Field $field): array => [
+                    ...FormField::of($field, "/found/parts/{$id}/{$field->name}", $told[$field->name] ?? null), 'label' => Message::of("found.{$field->name}"),
+                ],
                 [...$fields, ...($told === [] ? [] : [Field::usualWord('seen', $words, Seen::Told->value)])],
             ),
         ];

@@ -57,7 +57,7 @@ final readonly class FoundCircuit implements Rule
             $keepsPlug = $sizing->circuit->wasThere($motor->id) && ! isset($sizing->circuit->components["{$motor->id}-plug"]);
             if ($keepsPlug && $fanA > $pinA) {
                 $findings[] = new Finding(
-                    'original-plug-weak', Severity::Danger, $motor->id, "/found/parts/{$motor->id}/pinA", ['rated' => Unit::Ampere->of($pinA)],
+                    'plug-weak', Severity::Danger, $motor->id, "/found/parts/{$motor->id}/pinA", ['rated' => Unit::Ampere->of($pinA)],
                     [Figure::of('draws', Unit::Ampere->of($fanA)), Figure::of('may-carry', Unit::Ampere->of($pinA))],
                 );
             }

@@ -4,8 +4,13 @@ declare(strict_types=1);
 
 namespace LampThread\Proof\Rule;
 
+use LampThread\Brief\Zone;
+use LampThread\Circuit\Wire;
+use LampThread\Circuit\WireGroup;
 use LampThread\Message\Message;
+use LampThread\Parts\FusePart;
 use LampThread\Proof\Finding\Remedy;
+use LampThread\Sizing\FuseSizing;
 use LampThread\Sizing\Sizing;
 
 /** New in the place of what was there, where that does not do: the part itself, or for wires the fuse before them. */
@@ -19,12 +24,24 @@ final class Renewal
     {
         $group = $sizing->circuit->wireGroups[$foundId] ?? null;
         $remedies = [];
-        if ($group !== null && $sizing->circuit->wasThere($group->protectedBy)) {
+        if ($group !== null && $sizing->circuit->wasThere($group->protectedBy) && self::isFuseEnough($group, $sizing)) {
             $remedies[] = self::of($group->protectedBy, $sizing->circuit->components[$group->protectedBy]->name, $sizing);
         }
         $name = $group->name ?? $sizing->circuit->components[$foundId]->name;
 
         return [...$remedies, self::of($foundId, $name, $sizing)];
+    }
+
+    /** Whether a fuse its wires are protected by carries what they do. */
+    private static function isFuseEnough(WireGroup $group, Sizing $sizing): bool
+    {
+        $carriesA = array_map(
+            static fn (Wire $wire): float => $sizing->ampacity->ofWire($wire, $wire->conductor, $sizing->brief->wiring->insulationC),
+            array_filter($sizing->circuit->wiresOf($group), static fn (Wire $wire): bool => $wire->foundId !== null),
+        );
+        $fitsA = FusePart::largestUpToA($carriesA === [] ? 0.0 : min($carriesA));
+
+        return $sizing->envelope->greatestA($group->protectedBy) <= FuseSizing::continuousA($fitsA, Zone::Bay->ambientC());
     }
 
     private static function of(string $id, Message $name, Sizing $sizing): Remedy

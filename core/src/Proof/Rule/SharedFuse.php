@@ -36,6 +36,23 @@ final readonly class SharedFuse implements Rule
             }
         }
 
-        return $findings;
+        return [...$findings, ...$this->raised($sizing)];
+    }
+
+    /** @return list<Finding> */
+    private function raised(Sizing $sizing): array
+    {
+        $control = $sizing->brief->control;
+        $before = $control->fuseBeforeA;
+        if (! isset($sizing->circuit->components[VehicleFuse::EXISTING]) || $before === null || $control->existingFuseA <= $before) {
+            return [];
+        }
+        $figures = ['before' => Unit::Ampere->of($before), 'now' => Unit::Ampere->of($control->existingFuseA ?? 0.0)];
+
+        return [new Finding(
+            'fuse-raised', Severity::Danger, VehicleFuse::EXISTING, '/control/existingFuseA', $figures,
+            [Figure::of('was', $figures['before']), Figure::of('fuse', $figures['now'])],
+            [Remedy::of('fuse-as-before', ['/control/existingFuseA' => $before], ['rated' => $figures['before']])],
+        )];
     }
 }

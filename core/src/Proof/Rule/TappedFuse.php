@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LampThread\Proof\Rule;
 
 use LampThread\Circuit\Component\VehicleFuse;
+use LampThread\Circuit\Control\CoilSupply;
 use LampThread\Message\Unit;
 use LampThread\Proof\Finding\Figure;
 use LampThread\Proof\Finding\Finding;
@@ -26,7 +27,7 @@ final readonly class TappedFuse implements Rule
         $clutch = array_column($sizing->circuit->each(VehicleFuse::class), null, 'id')[VehicleFuse::CLUTCH] ?? null;
         $findings = [];
         $assumed = [];
-        if (isset($sizing->circuit->components[VehicleFuse::KEY]) && $control->tappedFuseA === null) {
+        if (isset($sizing->circuit->components[VehicleFuse::KEY]) && ! $sizing->circuit->wasThere(CoilSupply::FUSE) && $control->tappedFuseA === null) {
             $assumed[] = $sizing->circuit->components[VehicleFuse::KEY]->name;
         }
         if ($clutch !== null) {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace LampThread\Proof\Rule;
 
 use LampThread\Circuit\Component\FanMotor;
-use LampThread\Circuit\Component\OriginalWiring;
+use LampThread\Circuit\Wire;
 use LampThread\Message\Unit;
 use LampThread\Proof\Finding\Figure;
 use LampThread\Proof\Finding\Finding;
@@ -61,7 +61,7 @@ final readonly class VoltageLost implements Rule
         $unmade = $sizing->unmade();
         foreach ($ladder->rungs as $rung) {
             $component = $rung['component'] === null ? null : $sizing->circuit->components[$rung['component']];
-            $isMade = $component !== null && ! in_array($component->id, $unmade, true);
+            $isMade = $component !== null && ! in_array($component->id, $unmade, true) && $sizing->circuit->isKnown($component->id);
             if ($isMade && $component->isJoint() && $rung['volts'] > self::BAND * self::JOINT_V) {
                 $findings[$component->id] = new Finding(
                     'joint-drop',
@@ -91,12 +91,20 @@ final readonly class VoltageLost implements Rule
         return $largest === null ? [] : [Remedy::of('take-part', ["/pinned/{$id}" => $largest->part->id()], ['part' => $largest->label()])];
     }
 
+    /** @return list<string> wires and parts that were there and that nobody has looked at */
+    private static function notLookedAt(Sizing $sizing): array
+    {
+        $wires = array_filter($sizing->circuit->wires, static fn (Wire $wire): bool => $wire->foundId !== null && ! $sizing->brief->isJudged($wire->group));
+        $parts = array_filter(array_keys($sizing->circuit->components), static fn (string $id): bool => ! $sizing->circuit->isKnown($id));
+
+        return [...array_values(array_column($wires, 'id')), ...array_values($parts)];
+    }
+
     /** @return list<Finding> */
     private function inAll(DropLadder $ladder, string $fan, Sizing $sizing): array
     {
         // What nobody has measured is not judged.
-        $assumed = array_filter($sizing->circuit->each(OriginalWiring::class), static fn (OriginalWiring $wiring): bool => $wiring->original->areaMm2 === null);
-        $share = $ladder->knownLostV(array_column($assumed, 'id')) / $sizing->brief->supply->systemV;
+        $share = $ladder->knownLostV(self::notLookedAt($sizing)) / $sizing->brief->supply->systemV;
         if ($share <= self::USUAL_SHARE) {
             return [];
         }

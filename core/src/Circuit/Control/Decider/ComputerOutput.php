@@ -24,7 +24,7 @@ use LampThread\Circuit\TriggerLine;
 use LampThread\Message\Message;
 use LampThread\Message\Problem;
 
-/** An output of the engine computer that goes to earth. The computer has its own rule; its temperatures are told here. */
+/** An output of the engine computer, or of an amplifier it works: to earth, or to plus. It has its own rule; its temperatures are told here. */
 final readonly class ComputerOutput extends TriggersRelay
 {
     /** What such an output usually carries, A (common practice, no source). */
@@ -82,11 +82,6 @@ final readonly class ComputerOutput extends TriggersRelay
         return $this->openReadsHot;
     }
 
-    public function side(): Side
-    {
-        return Side::Earth;
-    }
-
     public function refusals(Stage $stage, string $path, Control $control): array
     {
         foreach ($control->stages as $other) {
@@ -114,8 +109,10 @@ final readonly class ComputerOutput extends TriggersRelay
             $this->openReadsHot,
             self::hearsAirConditioning($harness, $line->stage),
             $harness->brief->control->opensSensorCircuit($line->stage),
+            $line->isEarthSide() ? null : $line->otherEnd($harness, 'bay'),
         ));
-        $harness->wire($line->joint(), $driver->terminal('out'), Stretch::Dash, Colour::Trigger, TriggerLine::WIRES);
+        $ends = $line->isEarthSide() ? [$line->joint(), $driver->terminal('out')] : [$driver->terminal('out'), $line->joint()];
+        $harness->wire(...[...$ends, Stretch::Dash, Colour::Trigger, TriggerLine::WIRES]);
     }
 
     /** Whether the computer that decides a stage is told when the air conditioning asks for it. */

@@ -66,7 +66,7 @@ final readonly class Hand extends TriggersRelay
 
     public function refusals(Stage $stage, string $path, Control $control): array
     {
-        return $this->isDirect && ($stage->original !== null || $stage->relayLead === RelayLead::Minus)
+        return $this->isDirect && $stage->relayLead === RelayLead::Minus
             ? [new Problem("{$path}/isDirect", Message::of('refusal.carries-fan-without-relay'))]
             : [];
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit\Control\Decider;
 
+use LampThread\Brief\Control;
+use LampThread\Brief\Speeds;
 use LampThread\Brief\Stage;
 use LampThread\Brief\Stretch;
 use LampThread\Circuit\Circuit;
@@ -17,6 +19,7 @@ use LampThread\Circuit\Control\Form\Option;
 use LampThread\Circuit\Harness;
 use LampThread\Circuit\TriggerLine;
 use LampThread\Message\Message;
+use LampThread\Message\Problem;
 
 /** A switch in the oil, the gearbox or whatever else wants air: no coolant decides, and no hand. */
 final readonly class OtherSwitch extends TriggersRelay
@@ -51,6 +54,14 @@ final readonly class OtherSwitch extends TriggersRelay
     public function askedFields(Stage $stage): array
     {
         return ['senses', 'ratedA'];
+    }
+
+    /** Two switches act apart from each other, and high alone feeds one fan of a pair. */
+    public function refusals(Stage $stage, string $path, Control $control): array
+    {
+        $isHighAlone = $control->speeds === Speeds::SeriesParallel && in_array($stage->id, array_column(array_slice($control->stages, 1), 'id'), true);
+
+        return $isHighAlone ? [new Problem("{$path}/kind", Message::of('refusal.switch-on-high-of-a-pair'))] : [];
     }
 
     public function install(Harness $harness, TriggerLine $line): void

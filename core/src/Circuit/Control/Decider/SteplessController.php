@@ -103,7 +103,7 @@ final readonly class SteplessController extends TriggersRelay
 
     public function refusals(Stage $stage, string $path, Control $control): array
     {
-        return $stage->original === null && $stage->relayLead === RelayLead::Plus
+        return $stage->relayLead === RelayLead::Plus
             ? []
             : [new Problem("{$path}/kind", Message::of('refusal.carries-fan-without-relay'))];
     }

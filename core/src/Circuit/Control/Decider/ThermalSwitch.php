@@ -137,7 +137,7 @@ final readonly class ThermalSwitch extends TriggersRelay
     {
         return match (true) {
             $this->isDirect && $this->opensWhenHot() => [new Problem("{$path}/isDirect", Message::of('refusal.opening-switch-carries-fan'))],
-            $this->isDirect && ($stage->original !== null || $stage->relayLead === RelayLead::Minus) => [
+            $this->isDirect && $stage->relayLead === RelayLead::Minus => [
                 new Problem("{$path}/isDirect", Message::of('refusal.carries-fan-without-relay')),
             ],
             $this->feedThroughBody && ! $this->band->place->isInHose() => [

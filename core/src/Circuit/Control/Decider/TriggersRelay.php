@@ -40,11 +40,6 @@ abstract readonly class TriggersRelay implements Decider
         return 0.0;
     }
 
-    public function isOriginal(): bool
-    {
-        return false;
-    }
-
     public function requestInput(): ?RequestInput
     {
         return null;

@@ -7,11 +7,11 @@ namespace LampThread\Circuit\Control\Load;
 use LampThread\Brief\Stage;
 use LampThread\Circuit\Control\Decider\DeciderOf;
 
-/** How the fans of a stage are fed: by the vehicle's own relay where that stays, else as what decides has it. */
+/** How the fans of a stage are fed: as what decides has it. */
 final class LoadOf
 {
     public static function stage(Stage $stage): Load
     {
-        return $stage->original === null ? DeciderOf::stage($stage)->load($stage) : new OriginalFan($stage, $stage->original);
+        return DeciderOf::stage($stage)->load($stage);
     }
 }

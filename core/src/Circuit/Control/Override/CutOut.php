@@ -26,8 +26,6 @@ final readonly class CutOut extends Override
 
     private const EARTH_POLE = 1;
 
-    private const FIRST_LINE_POLE = 2;
-
     public static function kind(): string
     {
         return 'cut-out';
@@ -39,11 +37,6 @@ final readonly class CutOut extends Override
     }
 
     public function canStop(): bool
-    {
-        return true;
-    }
-
-    public function isInLine(): bool
     {
         return true;
     }
@@ -83,18 +76,6 @@ final readonly class CutOut extends Override
         return $this->terminal(self::FEED_POLE, 1);
     }
 
-    public function installInLines(Harness $harness, array $lines): void
-    {
-        $pole = self::FIRST_LINE_POLE;
-        foreach ($lines as $line) {
-            if ($line->stage->original !== null) {
-                $this->add($harness);
-                $line->insert($harness, $this->terminal($pole, 0), $this->terminal($pole, 1), Stretch::Dash);
-                $pole++;
-            }
-        }
-    }
-
     public function earth(Harness $harness, string $coilMinus): bool
     {
         $this->add($harness);
@@ -117,10 +98,6 @@ final readonly class CutOut extends Override
         $poles = $isInFeed ? [self::pole(self::FEED_POLE)] : [];
         if ($control->airConditioning?->trigger->hasFedRelay() === true) {
             $poles[] = self::pole(self::EARTH_POLE);
-        }
-        $originals = array_filter($control->stages, static fn (Stage $stage): bool => $stage->original !== null);
-        foreach (array_values($originals) as $at => $stage) {
-            $poles[] = self::pole(self::FIRST_LINE_POLE + $at);
         }
         $this->switch($harness, ['normal' => $poles, 'cut' => []], 'component.cut-out');
     }

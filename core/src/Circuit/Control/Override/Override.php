@@ -113,12 +113,6 @@ abstract readonly class Override implements OverrideOfBrief
         return false;
     }
 
-    /** Whether it opens the trigger line of a stage. */
-    public function isInLine(): bool
-    {
-        return false;
-    }
-
     /** Whether it has cut everything off now. */
     public function isCut(OperatingConditions $conditions): bool
     {

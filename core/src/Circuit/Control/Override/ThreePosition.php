@@ -36,11 +36,6 @@ final readonly class ThreePosition extends Override
         return true;
     }
 
-    public function isInLine(): bool
-    {
-        return true;
-    }
-
     protected function usuallyConcerns(Stage $stage, Control $control): bool
     {
         return true;

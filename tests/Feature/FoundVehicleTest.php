@@ -9,7 +9,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Tests\TestCase;
 
 /** A vehicle that already switches its fan, told step by step as it is met. */
-final class OriginalWiringTest extends TestCase
+final class FoundVehicleTest extends TestCase
 {
     private string $id;
 
@@ -23,13 +23,17 @@ final class OriginalWiringTest extends TestCase
 
     public function test_what_nobody_has_looked_at_is_a_note_until_it_is_told_and_then_judged(): void
     {
-        self::assertSame(['note'], $this->severities('original-assumed'));
-        $this->typed(['/control/stages/0/original/fuseA' => '30A', '/control/stages/0/original/areaMm2' => '1.5 mm²', '/control/stages/0/original/relayA' => '20 A']);
-        self::assertSame([], $this->severities('original-assumed'));
-        self::assertSame(['danger'], $this->severities('original-wire-thin'));
-        self::assertSame(['warning'], $this->severities('original-relay-below-fuse'));
-        $this->typed(['/control/stages/0/original/fuseA' => '15A', '/control/stages/0/original/areaMm2' => '4 mm²']);
-        self::assertSame([], [...$this->severities('original-wire-thin'), ...$this->severities('original-relay-below-fuse')]);
+        self::assertSame(['note'], $this->severities('found-assumed'));
+        $this->typed([
+            '/found/parts/fan-1-fuse/ratedA' => '30A', '/found/parts/fan-1-wire/areaMm2' => '1.5 mm²', '/found/parts/fan-1-relay/ratedA' => '20 A',
+            '/found/parts/coil-fuse/ratedA' => '10A', '/found/parts/trigger-wire/areaMm2' => '1 mm²',
+        ]);
+        self::assertSame([], $this->severities('found-assumed'));
+        self::assertSame(['danger'], $this->severities('fuse-over-wire'));
+        $this->typed(['/found/parts/fan-1-wire/areaMm2' => '10 mm²']);
+        self::assertSame(['warning'], $this->severities('relay-below-fuse'));
+        $this->typed(['/found/parts/fan-1-fuse/ratedA' => '15A', '/found/parts/fan-1-wire/areaMm2' => '4 mm²']);
+        self::assertSame([], [...$this->severities('fuse-over-wire'), ...$this->severities('relay-below-fuse')]);
     }
 
     public function test_a_second_switch_that_contradicts_is_refused_at_its_place_and_nothing_is_saved(): void
@@ -45,14 +49,14 @@ final class OriginalWiringTest extends TestCase
 
     public function test_the_relay_is_replaced_on_the_vehicles_wires_and_nothing_of_those_is_cut(): void
     {
-        $this->change(['/control/stages/0/original/isRelayReplaced' => true])->assertOk();
+        $this->change(['/renewed' => ['fan-1-relay']])->assertOk();
         $design = $this->job()->json('design');
         $there = array_filter($design['wires'], static fn (array $wire): bool => $wire['isThere']);
         self::assertNotSame([], $there);
         $cut = array_diff(array_column($design['wires'], 'group'), array_column($there, 'group'));
-        self::assertNotContains('stage-1-original-wire', $cut);
+        self::assertNotContains('fan-1-wire', $cut);
         self::assertContains('fan-1-relay', array_column($design['choices'], 'id'));
-        self::assertStringContainsString('takes the place of the vehicle’s relay', (string) json_encode($design['steps'], JSON_UNESCAPED_UNICODE));
+        self::assertStringContainsString('Relay, radiator: take it out', (string) json_encode($design['steps'], JSON_UNESCAPED_UNICODE));
     }
 
     public function test_a_set_point_off_its_scale_names_the_nearest_that_works(): void
