@@ -32,7 +32,9 @@ function StageFields({ stage }: { stage: FormStage }) {
   const { change } = useJob();
   return (
     <>
-      <Choose label="Its wiring" value={stage.wiring.value} options={stage.wiring.options} />
+      {stage.wiring.options.length > 1 && (
+        <Choose label="Its wiring" value={stage.wiring.value} options={stage.wiring.options} />
+      )}
       <DeciderFields deciding={stage.deciding} />
       {stage.side !== null && (
         <Choose label="Switched side of the coil" value={stage.side.value} options={stage.side.options} />

@@ -10,7 +10,8 @@ export function whyOf(path: string): string | undefined {
     .replaceAll("/", ".")
     .replace(/^\.candidates\./, ".fans.")
     .replace(".parallel", ".decider")
-    .replace(/^\.runs\.[^.]+\./, ".runs.");
+    .replace(/^\.runs\.[^.]+/, ".runs")
+    .replace(/^\.found\.parts\.[^.]+/, ".found.parts");
   return TEXTS[`why${place}`];
 }
 
