@@ -95,7 +95,9 @@ final class FoundTest extends TestCase
         $alteration = $sizing->alteration();
 
         self::assertCount(1, $alteration->wiresComing());
-        self::assertStringContainsString("J1: splice W1 to the end that comes from Coil fuse 1, crimped and sealed.\nInsulate the end that is left, from Ignition switch 75", self::sheet($sizing));
+        self::assertStringContainsString(
+            "J1: splice W1 to the end that comes from Coil fuse 1, crimped and sealed.\nInsulate the end that is left, from Ignition switch 75", self::sheet($sizing),
+        );
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> */

@@ -46,7 +46,9 @@ final class FindingsTest extends TestCase
             'fans-wider-than-core',
         ];
         yield 'a fuse that was raised' => [self::found(['fan-1-fuse' => ['ratedA' => 20, 'beforeA' => 15]]), 'fuse-raised'];
-        yield 'a relay that stays below its fuse' => [self::found(['fan-1-fuse' => ['ratedA' => 30], 'fan-1-relay' => ['ratedA' => 20], 'fan-1-wire' => ['areaMm2' => 6]]), 'relay-below-fuse'];
+        yield 'a relay that stays below its fuse' => [
+            self::found(['fan-1-fuse' => ['ratedA' => 30], 'fan-1-relay' => ['ratedA' => 20], 'fan-1-wire' => ['areaMm2' => 6]]), 'relay-below-fuse',
+        ];
         yield 'a plug that stays for less than the fan draws' => [self::found(['fan-1' => ['pinA' => 5]]), 'plug-weak'];
         yield 'a relay that stays for less than the fan draws' => [self::found(['fan-1-relay' => ['ratedA' => 9]]), 'relay-over-rating'];
         yield 'a circuit that stays and nobody has looked at' => [self::found(['fan-1-fuse' => ['ratedA' => 20, 'seen' => 'assumed']]), 'found-assumed'];

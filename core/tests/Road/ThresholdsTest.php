@@ -188,7 +188,10 @@ final class ThresholdsTest extends TestCase
         self::assertFalse($pressure->isEmptied(1.99));
     }
 
-    /** How late a probe tells: in the engine at once, in the fins after 20 s, clamped on a pipe after 40, in the bay's air after 30, in a dead branch after 150. Common practice, no source. */
+    /**
+     * How late a probe tells: in the engine at once, in the fins after 20 s, clamped on a pipe after 40, in the bay's air after 30, in a dead branch after
+     * 150. Common practice, no source.
+     */
     #[TestWith(['engine-outlet', false, 5.0])]
     #[TestWith(['top-hose', false, 7.0])]
     #[TestWith(['core-inlet', false, 20.0])]
