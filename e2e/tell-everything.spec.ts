@@ -273,7 +273,7 @@ async function play(page: Page, scene: Scene, told: Set<string>) {
     await page.getByRole("radio", { name: "Something was there" }).click();
     await page.getByRole("link", { name: "Tell what was there" }).click();
     await page.goto(`/jobs/${id}.found/brief?section=wrong`);
-    await page.getByLabel("Part").selectOption({ label: "M1, Fan, radiator" });
+    await page.getByRole("combobox", { name: "Part" }).selectOption({ label: "M1, Fan, radiator" });
     await page.getByRole("button", { name: "It is …" }).click();
     await page.getByRole("menuitem", { name: "jammed" }).click();
     await expect(page.getByLabel("How it shows")).toBeVisible();

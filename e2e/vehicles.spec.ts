@@ -14,7 +14,10 @@ test("a first job goes from a drawn arrangement to a sheet in a few presses", as
   await section(page, "What is known of it");
   const known = page.getByText(/Main fuse, [^,]+ \(30 A\)/);
   await expect(known).toBeVisible();
-  await page.getByRole("region", { name: /^Main fuse/ }).getByLabel("Rating").fill("20 A");
+  await page
+    .getByRole("region", { name: /^Main fuse/ })
+    .getByLabel("Rating")
+    .fill("20 A");
   await expect(known).toHaveCount(0);
   await page.getByRole("link", { name: "As it leaves" }).click();
   await page.getByRole("link", { name: "Loom" }).click();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit;
 
+use LampThread\Brief\FoundFault;
 use LampThread\Circuit\Component\Component;
 use LampThread\Circuit\Component\TemperatureSensing;
 use LampThread\Circuit\Component\Termination;
@@ -34,6 +35,17 @@ final readonly class Alteration
         $stay = array_column(array_filter($this->leaves->wires, static fn (Wire $wire): bool => $wire->foundId !== null), 'foundId', 'foundId');
 
         return array_values(array_filter($this->found->wires ?? [], static fn (Wire $wire): bool => ! isset($stay[$wire->id])));
+    }
+
+    /**
+     * @param  list<FoundFault>  $wrong  with the vehicle as it was found
+     * @return list<FoundFault> what of that is wrong with what stays
+     */
+    public function stillWrong(array $wrong): array
+    {
+        $wires = array_column($this->leaves->wires, null, 'foundId');
+
+        return array_values(array_filter($wrong, fn (FoundFault $one): bool => isset($wires[$one->part]) || $this->leaves->wasThere($one->part)));
     }
 
     /** @return list<Component> that come */

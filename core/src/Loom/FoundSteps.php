@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Loom;
 
+use LampThread\Brief\FoundFault;
 use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\Component;
 use LampThread\Circuit\Joint;
@@ -21,6 +22,7 @@ final class FoundSteps
         $items = [
             ...self::joints($sizing),
             ...self::refed($sizing),
+            ...self::mended($sizing),
             ...array_map(static fn (Component $component): Message => Message::of(
                 'step.found.out', mark: $component->mark, name: $component->name, isFan: $component->loadElement() !== null,
             ), $alteration->going()),
@@ -83,6 +85,26 @@ final class FoundSteps
         }
 
         return $items;
+    }
+
+    /** @return list<Message> what was wrong with what stays */
+    private static function mended(Sizing $sizing): array
+    {
+        return array_map(static fn (FoundFault $wrong): Message => Message::of(
+            'step.found.mend', part: self::named($wrong->part, $sizing), fault: Message::of("fault-kind.{$wrong->fault}"), note: $wrong->note, hasNote: $wrong->note !== '',
+        ), $sizing->alteration()->stillWrong($sizing->brief->found->wrong ?? []));
+    }
+
+    private static function named(string $id, Sizing $sizing): Message
+    {
+        $found = $sizing->existing->circuit ?? $sizing->circuit;
+        foreach ($found->wires as $wire) {
+            if ($wire->id === $id) {
+                return Message::of('step.found.wire', from: self::end($wire->from, $found), to: self::end($wire->to, $found));
+            }
+        }
+
+        return $found->components[$id]->name;
     }
 
     /** @return list<Message> wires that go, whose ends are insulated where they cannot be drawn out */

@@ -17,6 +17,7 @@ use LampThread\Circuit\Joint;
 use LampThread\Circuit\Wire;
 use LampThread\Message\Message;
 use LampThread\Message\Unit;
+use LampThread\Sizing\EqualLoads;
 use LampThread\Sizing\Sizing;
 
 /** The order of the work, with each caution where the work meets it. Common practice, no source. */
@@ -37,6 +38,7 @@ final class Steps
             ...self::ifAny('cut', self::cut($sizing)),
             ...self::lay($sizing->alteration()),
             self::step('prove', self::prove($sizing), hasCaution: true),
+            ...self::tidy($sizing->alteration()),
             ...self::fill($sizing),
             self::step('write-up', [Message::of('step.write-up.places')]),
         ];
@@ -65,11 +67,19 @@ final class Steps
         $studs = array_filter($alteration->coming(), static fn (Component $component): bool => $component->isEarthPoint());
         $items = [
             ...($studs === [] ? [] : ['scrape-earths']),
-            count($wires) < self::LOOM_FROM ? 'along' : 'sleeve',
+            count($wires) < self::LOOM_FROM ? 'along' : 'loose',
             ...(in_array(Rail::SUPPLY, $ends, true) || ! $alteration->hasFound() ? ['battery-last'] : []),
         ];
 
         return $wires === [] ? [] : [self::step('lay', array_map(static fn (string $item): Message => Message::of("step.lay.{$item}"), $items))];
+    }
+
+    /** @return list<Step> what is done for good, once it has been tried; none where no wire comes */
+    private static function tidy(Alteration $alteration): array
+    {
+        return $alteration->wiresComing() === [] ? [] : [self::step('tidy', array_map(
+            static fn (string $item): Message => Message::of("step.tidy.{$item}"), ['sleeve', 'plugs', 'lock-to-lock'],
+        ))];
     }
 
     /** @return list<Step> what is done to a circuit whose fuse is shared or taken out */
@@ -174,13 +184,21 @@ final class Steps
         foreach ($sizing->circuit->each(OutsideContact::class) as $switch) {
             $items[] = Message::of('step.prove.joined', mark: $switch->mark, name: $switch->name);
         }
+        foreach ($sizing->circuit->components as $component) {
+            $items = [...$items, ...array_filter([$component->provingStep()])];
+        }
+        $cold = new ColdTest($sizing);
         foreach ($sizing->circuit->each(FanMotor::class) as $motor) {
             $items[] = Message::of(
-                'step.prove.air',
-                mark: $motor->mark,
-                isPuller: $motor->fan->mount === Mount::Puller,
-                current: Unit::Ampere->of((new ColdTest($sizing))->currentA($motor)),
+                'step.prove.air', mark: $motor->mark, isPuller: $motor->fan->mount === Mount::Puller, current: Unit::Ampere->of($cold->currentA($motor)),
             );
+        }
+        foreach (EqualLoads::fansBehind($sizing->circuit) as $fuse => $motors) {
+            if (count($motors) > 1) {
+                $items[] = Message::of('step.prove.feed', mark: $sizing->circuit->components[$fuse]->mark, current: Unit::Ampere->of(
+                    array_sum(array_map($cold->currentA(...), $motors)),
+                ));
+            }
         }
 
         return $items;
@@ -189,9 +207,11 @@ final class Steps
     /** Whether a relay's 85 is wired to earth, so that its 86 is what is switched. */
     private static function isEarthed(Relay $relay, Sizing $sizing): bool
     {
-        foreach ($sizing->circuit->wires as $wire) {
-            if ($wire->from === $relay->terminal('85') && $sizing->circuit->componentAt($wire->to)?->isEarthPoint() === true) {
-                return true;
+        foreach ($sizing->circuit->wiresInto($relay->terminal('85')) as $wire) {
+            foreach ([$wire->from, $wire->to] as $end) {
+                if ($sizing->circuit->componentAt($end)?->isEarthPoint() === true) {
+                    return true;
+                }
             }
         }
 

@@ -76,6 +76,20 @@ final class FoundTest extends TestCase
         self::assertContains('plug-weak', $codes(['fan-1' => ['pinA' => 10]]));
     }
 
+    /** A fault that was found in what stays is told and put right; renewed, the part takes it along. */
+    public function test_what_is_wrong_with_what_stays_is_put_right(): void
+    {
+        $wrong = ['/found/wrong' => [['part' => 'stage-1-switch', 'fault' => 'stuck-on', 'note' => 'a paper clip in its plug'], ['part' => 'W3', 'fault' => 'chafed']]];
+        $codes = static fn (array $changes): array => array_count_values(array_map(
+            static fn (Finding $finding): string => $finding->code, Findings::of(self::sizing([...$wrong, ...$changes])),
+        ));
+
+        self::assertSame(2, $codes([])['found-faulty']);
+        self::assertSame(1, $codes(['/renewed' => ['stage-1-switch']])['found-faulty']);
+        self::assertStringContainsString('was found stuck on (a paper clip in its plug): put it right', self::sheet(self::sizing($wrong)));
+        self::assertStringContainsString('Main fuse, radiator 2 to Relay, radiator 30 was found chafed to the body: put it right', self::sheet(self::sizing($wrong)));
+    }
+
     /** What is renewed comes: its old one goes, the wires that led to it lead to the new one. */
     public function test_a_new_relay_in_the_place_of_the_old_one(): void
     {

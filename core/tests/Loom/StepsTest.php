@@ -31,6 +31,7 @@ final class StepsTest extends TestCase
         'step.cut.title',
         'step.lay.title',
         'step.prove.title',
+        'step.tidy.title',
         'step.fill.title',
         'step.write-up.title',
     ];
@@ -55,8 +56,8 @@ final class StepsTest extends TestCase
         yield 'a switch in the engine has none' => [
             ['/control/stages/0/decider/place' => 'engine-outlet'], self::ORDER[2], 'Use no tape on the thread', 'hose clamp',
         ];
-        yield 'set points to watch for' => [[], self::ORDER[6], 'fan on at 92 °C, off at 87 °C, on again', null];
-        yield 'the mix it is filled with' => [['/cooling/glycolPercent' => 40], self::ORDER[6], 'Fill with 40 % glycol', null];
+        yield 'set points to watch for' => [[], self::ORDER[7], 'fan on at 92 °C, off at 87 °C, on again', null];
+        yield 'the mix it is filled with' => [['/cooling/glycolPercent' => 40], self::ORDER[7], 'Fill with 40 % glycol', null];
         yield 'every position of a hand switch' => [
             ['/control/overrides' => [['kind' => 'three-position']]], self::ORDER[5], 'in each position, automatic, on, off, the fan does what it says', null,
         ];
@@ -83,6 +84,19 @@ final class StepsTest extends TestCase
         yield 'a relay that holds a fan off stops it' => [
             Combination::changes($decider['original'], $load['one fan'], 'earth', null, Combination::overrides()['change-over']), self::ORDER[5], 'clicks', null,
         ];
+        yield 'two fans on one feed are measured there together' => [
+            Combination::changes($decider['switch closing when hot'], [...$load['two, a relay each'], 'sharesRelay' => true]), self::ORDER[5],
+            'Clamp meter round the lead of F2, all its fans running: about 16 A', null,
+        ];
+        yield 'one fan is measured by itself' => [[], self::ORDER[5], 'M1’s own lead', 'all its fans running'];
+        yield 'a stepless fan is made to run cold' => [
+            Combination::changes($decider['stepless'], $load['one fan']), self::ORDER[5], 'hold the probe in water of 92 °C and more', null,
+        ];
+        yield 'a relay worked by its feed has its 86 fed' => [
+            [...Combination::changes($decider['switch closing when hot'], $load['one fan'], 'supply'), '/control/stages/0/decider/place' => 'core-inlet'],
+            self::ORDER[5], 'Join K1 86 to a fused feed', 'Put K1 85 to earth',
+        ];
+        yield 'it is sleeved once it has been tried' => [[], self::ORDER[6], 'sleeve and tie the loom', null];
         yield 'an old circuit is taken out' => [['/control/existingFuseA' => 20], 'step.take-out.title', 'Take its 20 A fuse out', 'stays and is shared'];
         yield 'or shared' => [
             ['/control/existingFuseA' => 30, '/control/feed' => 'existing-circuit'], 'step.share.title', 'Its 30 A fuse stays and is shared', 'fuse out',

@@ -204,6 +204,12 @@ abstract readonly class Component implements Breakable
         return null;
     }
 
+    /** How it is tried in the cold, where there is something to say. */
+    public function provingStep(): ?Message
+    {
+        return null;
+    }
+
     /** @return list<Resistor> a short across each of its paths */
     final protected function shorts(): array
     {

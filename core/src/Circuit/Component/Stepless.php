@@ -143,6 +143,11 @@ final readonly class Stepless extends Component implements StatefulComponent, Te
         return Message::of('step.fit.stepless', mark: $this->mark, name: $this->name, capacitor: $this->capacitor());
     }
 
+    public function provingStep(): Message
+    {
+        return Message::of('step.prove.stepless', mark: $this->mark, name: $this->name, on: Unit::Celsius->of($this->band->onC));
+    }
+
     /** What steadies its supply at the end of a long lead: twice to three times the system's voltage (common practice, no source). */
     private function capacitor(): Message
     {

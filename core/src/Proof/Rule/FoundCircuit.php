@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LampThread\Proof\Rule;
 
 use LampThread\Brief\Found;
+use LampThread\Brief\FoundFault;
 use LampThread\Circuit\Component\FanMotor;
 use LampThread\Circuit\Component\Fuse;
 use LampThread\Circuit\Component\Relay;
@@ -25,7 +26,23 @@ final readonly class FoundCircuit implements Rule
     {
         $found = $sizing->brief->found;
 
-        return $found === null ? [] : [...$this->raised($found, $sizing), ...$this->connectors($found, $sizing), ...$this->assumed($sizing)];
+        return $found === null ? [] : [
+            ...$this->wrong($found, $sizing), ...$this->raised($found, $sizing), ...$this->connectors($found, $sizing), ...$this->assumed($sizing),
+        ];
+    }
+
+    /** @return list<Finding> a fault that was found in what stays */
+    private function wrong(Found $found, Sizing $sizing): array
+    {
+        return array_map(static function (FoundFault $wrong) use ($sizing): Finding {
+            $part = $sizing->circuit->components[$wrong->part] ?? null;
+
+            return new Finding(
+                'found-faulty', Severity::Warning, $wrong->part, '/found/wrong',
+                ['part' => $part->name ?? Message::verbatim($wrong->part), 'fault' => Message::of("fault-kind.{$wrong->fault}")],
+                remedies: $part?->comesOut() === true ? Renewal::remedies($wrong->part, $sizing) : [],
+            );
+        }, $sizing->alteration()->stillWrong($found->wrong));
     }
 
     /** @return list<Finding> */
