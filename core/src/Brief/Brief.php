@@ -88,8 +88,10 @@ final readonly class Brief
     public function gapMm(Fan $fan): float
     {
         $room = $fan->roomMm ?? $this->cooling->clearanceMm;
+        // A shroud holds the fan off the core by its depth.
+        $shroudMm = $fan->mount === Mount::Puller ? $this->fit->shroudDepthMm ?? 0.0 : 0.0;
 
-        return $room + ($this->fit->movedMm ?? 0.0) - ($this->fit->boltHeadsMm ?? 0.0) - $fan->depthMm;
+        return $room + ($this->fit->movedMm ?? 0.0) - ($this->fit->boltHeadsMm ?? 0.0) - $shroudMm - $fan->depthMm;
     }
 
     /** @throws \OutOfBoundsException for an id no fan has; the reader refuses such a job file first */

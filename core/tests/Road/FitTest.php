@@ -7,6 +7,8 @@ namespace LampThread\Tests\Road;
 use LampThread\Brief\EngineFan;
 use LampThread\Brief\EngineFanDrive;
 use LampThread\Brief\Mount;
+use LampThread\Proof\Finding\Figure;
+use LampThread\Proof\Rule\FanClearance;
 use LampThread\Road\CandidateFans;
 use LampThread\Road\CoreLayout;
 use LampThread\Road\Drives;
@@ -48,6 +50,19 @@ final class FitTest extends TestCase
         self::assertSame($plain - 4, $gap(['/fit' => [...self::FIT, 'boltHeadsMm' => 4]]));
         self::assertSame($plain + 12, $gap(['/fit' => [...self::FIT, 'movedMm' => 12]]));
         self::assertSame(200 - Orchard::brief()->fans[0]->depthMm, $gap(['/fans/0/roomMm' => 200]));
+        self::assertSame($plain - 25, $gap(['/fit' => [...self::FIT, 'shroudDepthMm' => 25]]), 'a shroud holds it off the core');
+        self::assertSame($plain, $gap(['/fit' => [...self::FIT, 'shroudDepthMm' => 25], '/fans/0/mount' => 'pusher']));
+    }
+
+    /** 95 mm of fan, 40 mm off the core, in 102 mm of room: 33 mm too much; 36 mm forward it goes in with the least gap, 39 mm better. */
+    public function test_by_how_much_the_radiator_is_moved(): void
+    {
+        $deep = ['/fit' => [...self::FIT, 'shroudDepthMm' => 40], '/fans/0/depthMm' => 95, '/fans/0/roomMm' => 102];
+        $finding = (new FanClearance)->judge(Orchard::sizing($deep))[0];
+
+        self::assertSame('fan-does-not-fit', $finding->code);
+        self::assertSame([-33.0, 36.0, 39.0], array_map(static fn (Figure $figure): float => $figure->value->value, array_slice($finding->figures, 2)));
+        self::assertSame([], (new FanClearance)->judge(Orchard::sizing([...$deep, ...$finding->remedies[0]->changes])));
     }
 
     public function test_a_candidate_is_judged_in_the_first_fans_place(): void
