@@ -97,14 +97,37 @@ final readonly class Alteration
         throw new \LogicException("{$piece->foundId} was not found.");
     }
 
+    /** @return list<Moved> ends of wires that were there, put on another part of the loom */
+    public function moved(): array
+    {
+        $moved = [];
+        foreach ($this->leaves->wires as $wire) {
+            $was = $wire->foundId === null ? $wire : $this->foundWire($wire);
+            $from = array_values(array_diff([$was->from, $was->to], [$wire->from, $wire->to]));
+            $to = array_values(array_diff([$wire->from, $wire->to], [$was->from, $was->to]));
+            if (count($from) === 1 && count($to) === 1 && $this->leaves->componentAt($to[0])?->isSplice() !== true) {
+                $moved[] = new Moved($was, $from[0], $to[0]);
+            }
+        }
+
+        return $moved;
+    }
+
+    /** Whether a part that goes has a new one in its place. */
+    public function isRenewed(Component $going): bool
+    {
+        return isset($this->leaves->components[$going->id]) && $going::class === $this->leaves->components[$going->id]::class;
+    }
+
     /** @return array<string, Wire> terminal of a part that stays to the wire that comes there, where another was before */
     public function refed(): array
     {
         $refed = [];
         foreach ($this->found->wires ?? [] as $was) {
             foreach ([$was->from, $was->to] as $terminal) {
-                $isStud = $this->leaves->terminationAt($terminal) === Termination::Stud;
-                $now = $isStud || ! $this->leaves->wasThere(explode(':', $terminal, 2)[0]) ? [] : $this->leaves->wiresAt($terminal);
+                $part = $this->leaves->componentAt($terminal);
+                $isTakenOff = $part?->comesOut() === true && $this->leaves->wasThere($part->id) && $this->leaves->terminationAt($terminal) !== Termination::Stud;
+                $now = $isTakenOff ? $this->leaves->wiresAt($terminal) : [];
                 if (count($now) === 1 && $now[0]->foundId === null) {
                     $refed[$terminal] = $now[0];
                 }

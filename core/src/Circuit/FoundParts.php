@@ -37,6 +37,11 @@ final readonly class FoundParts
     /** Fuse to the copper usually behind it, A to mm². */
     private const USUAL_MM2 = [30 => 2.5, 40 => 4.0, 60 => 6.0, 80 => 10.0, 100 => 16.0];
 
+    /** The largest fuse that vehicles have before a wire of so much copper, mm² to A (common practice, no source). */
+    private const MOST_FUSE_A = [
+        [0.35, 5.0], [0.5, 7.5], [0.75, 10.0], [1.0, 15.0], [1.5, 20.0], [2.5, 30.0], [4.0, 40.0], [6.0, 60.0], [10.0, 80.0], [16.0, 100.0], [25.0, 150.0], [35.0, 200.0],
+    ];
+
     /** What a fuse is usually rated over what runs through it. */
     private const USUAL_SPARE = 1.25;
 
@@ -52,6 +57,18 @@ final readonly class FoundParts
     public static function of(Found $found, Shelf $shelf): self
     {
         return new self($found, $shelf);
+    }
+
+    /** The largest fuse that vehicles have before a wire of so much copper, A. */
+    public static function mostFuseA(float $areaMm2): float
+    {
+        $mostA = self::MOST_FUSE_A[0][1];
+        foreach (self::MOST_FUSE_A as [$fromMm2, $fuseA]) {
+            // Half a size is measured by eye, and gauges lie between the sizes.
+            $mostA = $areaMm2 >= 0.8 * $fromMm2 ? $fuseA : $mostA;
+        }
+
+        return $mostA;
     }
 
     /** What the found circuit is built with. */

@@ -8,6 +8,7 @@ use LampThread\Brief\FoundFault;
 use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\Component;
 use LampThread\Circuit\Joint;
+use LampThread\Circuit\Moved;
 use LampThread\Circuit\Wire;
 use LampThread\Message\Message;
 use LampThread\Sizing\Sizing;
@@ -23,8 +24,10 @@ final class FoundSteps
             ...self::joints($sizing),
             ...self::refed($sizing),
             ...self::mended($sizing),
+            ...self::moved($sizing),
             ...array_map(static fn (Component $component): Message => Message::of(
-                'step.found.out', mark: $component->mark, name: $component->name, isFan: $component->loadElement() !== null,
+                $alteration->isRenewed($component) ? 'step.found.renew' : 'step.found.out', mark: $component->mark, name: $component->name,
+                hasNumbers: $component->pinPlaces() !== [],
             ), $alteration->going()),
             ...self::left($sizing),
         ];
@@ -85,6 +88,17 @@ final class FoundSteps
         }
 
         return $items;
+    }
+
+    /** @return list<Message> */
+    private static function moved(Sizing $sizing): array
+    {
+        $found = $sizing->existing->circuit ?? $sizing->circuit;
+
+        return array_map(static fn (Moved $moved): Message => Message::of(
+            'step.found.moved', from: self::end($moved->from, $found), to: $sizing->circuit->terminalName($moved->to),
+            wire: Message::of('step.found.wire', from: self::end($moved->wire->from, $found), to: self::end($moved->wire->to, $found)),
+        ), $sizing->alteration()->moved());
     }
 
     /** @return list<Message> what was wrong with what stays */

@@ -12,7 +12,7 @@ use LampThread\Message\Unit;
 final readonly class Constraint
 {
     /** Codes of those that judge a part by the fuse before it. */
-    public const OF_FUSE = ['fuse-rating', 'long-overload', 'short-circuit', 'opens-on-short', 'fuse-before', 'shared-fuse'];
+    public const OF_FUSE = ['fuse-rating', 'long-overload', 'short-circuit', 'opens-on-short', 'fuse-before', 'shared-fuse', 'fuse-as-makers'];
 
     public bool $isMet;
 

@@ -6,6 +6,7 @@ namespace LampThread\Sizing;
 
 use LampThread\Brief\Brief;
 use LampThread\Circuit\Circuit;
+use LampThread\Circuit\FoundParts;
 use LampThread\Circuit\Wire;
 use LampThread\Circuit\WireGroup;
 use LampThread\Message\Message;
@@ -131,7 +132,8 @@ final readonly class WireSizing
     }
 
     /**
-     * Wires that were there and stay, judged by what they carry now; against the fuse before them only where that is told too.
+     * Wires that were there and stay, judged by what they carry now, and against the fuse before them as their maker does it, where that is told too: of
+     * their insulation and of where they lie nobody knows enough.
      *
      * @return array<string, Choice> one where there are any and they are known, by group
      */
@@ -145,7 +147,13 @@ final readonly class WireSizing
         $constraints = $this->carrying(
             $there[0]->conductor, $there, Protection::of($group, $circuit, $this->shelf), FeedLoop::of($wires, $group, $envelope, $solver), $envelope,
         );
-        $judged = self::ofWhatIsKnown($constraints, $group, $circuit);
+        $judged = array_values(array_filter($constraints, static fn (Constraint $one): bool => ! in_array($one->code, Constraint::OF_FUSE, true)));
+        if ($circuit->isKnown($group->protectedBy)) {
+            $area = $there[0]->conductor->areaMm2;
+            $judged[] = new Constraint('fuse-as-makers', $circuit->protectionOf($group)->ratedA(), FoundParts::mostFuseA($area), Unit::Ampere, [
+                'area' => Unit::SquareMillimetre->of($area),
+            ]);
+        }
         $name = Message::of('wire-group.found', group: $group->name);
 
         return $judged === [] ? [] : ["{$group->id}-found" => Choice::found(

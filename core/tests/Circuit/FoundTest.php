@@ -7,6 +7,8 @@ namespace LampThread\Tests\Circuit;
 use LampThread\Circuit\Component\Component;
 use LampThread\Circuit\Component\ServicePlug;
 use LampThread\Circuit\Joint;
+use LampThread\Circuit\Moved;
+use LampThread\Circuit\Wire;
 use LampThread\Exchange\Wording;
 use LampThread\Loom\Loom;
 use LampThread\Message\InvalidInput;
@@ -17,6 +19,7 @@ use LampThread\Proof\Findings;
 use LampThread\Sizing\Sizing;
 use LampThread\Tests\Orchard;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** The vehicle as it was found and as it leaves: what is done is the difference. */
@@ -74,6 +77,36 @@ final class FoundTest extends TestCase
         self::assertNotContains('fuse-raised', $codes(['fan-1-fuse' => ['ratedA' => 20, 'beforeA' => 20]]));
         self::assertContains('relay-over-rating', $codes(['fan-1-relay' => ['ratedA' => 10]]));
         self::assertContains('plug-weak', $codes(['fan-1' => ['pinA' => 10]]));
+    }
+
+    /** The largest fuse that vehicles have before a wire: 30 A before 2.5 mm², 20 A before 1.5 mm². Common practice, no source. */
+    #[TestWith([30, 2.5, false])]
+    #[TestWith([40, 2.5, true])]
+    #[TestWith([20, 1.5, false])]
+    #[TestWith([25, 1.5, true])]
+    #[TestWith([40, 4, false])]
+    #[TestWith([60, 4, true])]
+    public function test_a_fuse_before_a_wire_that_stays(float $ratedA, float $areaMm2, bool $isTooLarge): void
+    {
+        $findings = Findings::of(self::sizing(['/found/parts' => ['fan-1-fuse' => ['ratedA' => $ratedA], 'fan-1-wire' => ['areaMm2' => $areaMm2]]]));
+
+        self::assertSame($isTooLarge, in_array('fuse-over-wire', array_map(static fn (Finding $finding): string => $finding->code, $findings), true));
+    }
+
+    /** A switch that carried its fan gets a relay: the fan's leads are taken off the switch and put on the relay, which lies on the wires that were there. */
+    public function test_leads_are_moved_from_a_switch_to_a_relay(): void
+    {
+        $switch = ['kind' => 'thermal-switch', 'action' => 'closes-when-hot', 'onC' => 95, 'offC' => 90, 'place' => 'radiator-inlet', 'ratedA' => 20];
+        $found = Orchard::file(['/control/overrides' => [], '/control/stages/0/side' => 'supply', '/control/stages/0/decider' => [...$switch, 'isDirect' => true]]);
+        $sizing = Orchard::sizing([
+            '/found' => ['fans' => $found['fans'], 'control' => $found['control']], '/control/overrides' => [], '/control/stages/0/decider' => $switch,
+        ]);
+
+        self::assertSame([['stage-1-switch:1', 'fan-1-relay:30'], ['stage-1-switch:2', 'fan-1-relay:87']], array_map(
+            static fn (Moved $moved): array => [$moved->from, $moved->to], $sizing->alteration()->moved(),
+        ));
+        self::assertMatchesRegularExpression('/take its end off Temperature switch, .* 1 and put it on K1 30/', self::sheet($sizing));
+        self::assertSame([], array_filter($sizing->alteration()->wiresComing(), static fn (Wire $wire): bool => $wire->group === 'fan-1-wire'));
     }
 
     /** A fault that was found in what stays is told and put right; renewed, the part takes it along. */

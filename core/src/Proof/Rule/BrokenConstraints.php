@@ -34,6 +34,7 @@ final readonly class BrokenConstraints implements Rule
     private const FINDINGS = [
         'continuous-load' => ['fuse-over-load', Severity::Warning],
         'fuse-rating' => ['fuse-over-wire', Severity::Danger],
+        'fuse-as-makers' => ['fuse-over-wire', Severity::Danger],
         'long-overload' => ['wire-hot-at-overload', Severity::Danger],
         'short-circuit' => ['short-burns-wire', Severity::Danger],
         'opens-on-short' => ['short-too-weak', Severity::Warning],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LampThread\Proof\Rule;
 
 use LampThread\Brief\Zone;
+use LampThread\Circuit\FoundParts;
 use LampThread\Circuit\Wire;
 use LampThread\Circuit\WireGroup;
 use LampThread\Message\Message;
@@ -35,11 +36,11 @@ final class Renewal
     /** Whether a fuse its wires are protected by carries what they do. */
     private static function isFuseEnough(WireGroup $group, Sizing $sizing): bool
     {
-        $carriesA = array_map(
-            static fn (Wire $wire): float => $sizing->ampacity->ofWire($wire, $wire->conductor, $sizing->brief->wiring->insulationC),
+        $mostA = array_map(
+            static fn (Wire $wire): float => FoundParts::mostFuseA($wire->conductor->areaMm2),
             array_filter($sizing->circuit->wiresOf($group), static fn (Wire $wire): bool => $wire->foundId !== null),
         );
-        $fitsA = FusePart::largestUpToA($carriesA === [] ? 0.0 : min($carriesA));
+        $fitsA = FusePart::largestUpToA($mostA === [] ? 0.0 : min($mostA));
 
         return $sizing->envelope->greatestA($group->protectedBy) <= FuseSizing::continuousA($fitsA, Zone::Bay->ambientC());
     }

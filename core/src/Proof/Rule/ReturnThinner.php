@@ -22,8 +22,8 @@ final readonly class ReturnThinner implements Rule
         foreach ($sizing->circuit->each(FanMotor::class) as $motor) {
             $feed = self::thickest($sizing->circuit->wiresInto($motor->terminal('+')));
             $return = self::thickest($sizing->circuit->wiresInto($motor->terminal('-')));
-            // Sizes that are chosen here are thick enough each by itself.
-            if ($feed === null || $return === null || $return->segment->given === null || $return->conductor->areaMm2 >= $feed->conductor->areaMm2) {
+            // Sizes that are chosen here are thick enough each by itself; a return that was found is judged by what it carries.
+            if ($feed === null || $return === null || $return->segment->given === null || $return->foundId !== null || $return->conductor->areaMm2 >= $feed->conductor->areaMm2) {
                 continue;
             }
             $path = "/runs/{$return->stretch->value}/conductor";
