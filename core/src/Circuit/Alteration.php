@@ -45,7 +45,7 @@ final readonly class Alteration
     {
         $wires = array_column($this->leaves->wires, null, 'foundId');
 
-        return array_values(array_filter($wrong, fn (FoundFault $one): bool => isset($wires[$one->part]) || $this->leaves->wasThere($one->part)));
+        return array_values(array_filter($wrong, fn (FoundFault $one): bool => isset($wires[$this->found?->named($one->part)->id ?? '']) || $this->leaves->wasThere($one->part)));
     }
 
     /** @return list<Component> that come */

@@ -206,6 +206,21 @@ final readonly class Circuit
         return null;
     }
 
+    /** The component with an id, or the wire that is called by its ends; null where there is none. */
+    public function named(string $name): (Component&Breakable)|Wire|null
+    {
+        if (isset($this->components[$name])) {
+            return $this->components[$name];
+        }
+        foreach ($this->wires as $wire) {
+            if ($wire->name() === $name) {
+                return $wire;
+            }
+        }
+
+        return null;
+    }
+
     /** @return list<string> every terminal, the supply's first */
     public function terminals(): array
     {

@@ -84,8 +84,9 @@ final readonly class Existing
         foreach ([2, 1] as $ends) {
             foreach ($wires as $at => $wire) {
                 foreach ($wire->foundId === null ? $left : [] as $number => $there) {
-                    if ($there->group === $wire->group && $there->stretch === $wire->stretch && self::sharedEnds($wire, $there, $staying) === $ends
-                        && ($ends === 2 || self::isLedElsewhere($wire, $there, $components))) {
+                    $isSame = self::sharedEnds($wire, $there, $staying) === $ends;
+                    $isLike = $there->group === $wire->group && $there->stretch === $wire->stretch;
+                    if ($isSame && ($ends === 2 || ($isLike && self::isLedElsewhere($wire, $there, $components)))) {
                         $wires[$at] = $wire->as($there);
                         unset($left[$number]);
 

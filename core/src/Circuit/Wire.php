@@ -48,6 +48,12 @@ final readonly class Wire implements Breakable
         public ?string $foundId = null,
     ) {}
 
+    /** What it is called where its number may change: by its ends. */
+    public function name(): string
+    {
+        return "{$this->from}>{$this->to}";
+    }
+
     /** Whether it lies between a source and the fuse that protects the rest of its group. */
     public function isBeforeFuse(): bool
     {

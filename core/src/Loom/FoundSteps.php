@@ -112,13 +112,10 @@ final class FoundSteps
     private static function named(string $id, Sizing $sizing): Message
     {
         $found = $sizing->existing->circuit ?? $sizing->circuit;
-        foreach ($found->wires as $wire) {
-            if ($wire->id === $id) {
-                return Message::of('step.found.wire', from: self::end($wire->from, $found), to: self::end($wire->to, $found));
-            }
-        }
+        $part = $found->named($id);
 
-        return $found->components[$id]->name;
+        return $part instanceof Component
+            ? $part->name : Message::of('step.found.wire', from: self::end($part->from ?? '', $found), to: self::end($part->to ?? '', $found));
     }
 
     /** @return list<Message> wires that go, whose ends are insulated where they cannot be drawn out */

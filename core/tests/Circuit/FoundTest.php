@@ -112,7 +112,7 @@ final class FoundTest extends TestCase
     /** A fault that was found in what stays is told and put right; renewed, the part takes it along. */
     public function test_what_is_wrong_with_what_stays_is_put_right(): void
     {
-        $wrong = ['/found/wrong' => [['part' => 'stage-1-switch', 'fault' => 'stuck-on', 'note' => 'a paper clip in its plug'], ['part' => 'W3', 'fault' => 'chafed']]];
+        $wrong = ['/found/wrong' => [['part' => 'stage-1-switch', 'fault' => 'stuck-on', 'note' => 'a paper clip in its plug'], ['part' => 'fan-1-fuse:2>fan-1-relay:30', 'fault' => 'chafed']]];
         $codes = static fn (array $changes): array => array_count_values(array_map(
             static fn (Finding $finding): string => $finding->code, Findings::of(self::sizing([...$wrong, ...$changes])),
         ));

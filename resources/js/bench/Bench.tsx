@@ -33,7 +33,7 @@ export function Bench() {
   // A vehicle as it was found begins with what is wrong with it.
   const [faults, setFaults] = useState<Record<string, string>>(() =>
     job.state === "found" && Object.keys(start.faults).length === 0
-      ? Object.fromEntries((job.file.found?.wrong ?? []).map((one) => [one.part, one.fault]))
+      ? Object.fromEntries(job.form.wrong.map((one) => [one.id, one.kind]))
       : start.faults,
   );
   const terminals = held.filter((one) => one.kind === "terminal");

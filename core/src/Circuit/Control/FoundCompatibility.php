@@ -12,6 +12,7 @@ use LampThread\Circuit\Component\Component;
 use LampThread\Circuit\Component\FaultKind;
 use LampThread\Circuit\Existing;
 use LampThread\Circuit\Fault\Fault;
+use LampThread\Circuit\Wire;
 use LampThread\Message\Message;
 use LampThread\Message\Problem;
 use LampThread\Parts\Shelf;
@@ -64,11 +65,11 @@ final class FoundCompatibility
         $problems = [];
         $seen = [];
         foreach ($found->wrong as $at => $wrong) {
-            $part = $circuit->part($wrong->part);
+            $part = $circuit->named($wrong->part);
             $kind = FaultKind::tryFrom($wrong->fault);
             $can = array_map(static fn (Fault $fault): string => $fault->kind->value, $part?->faults() ?? []);
             $refusal = match (true) {
-                $part === null => Message::of('refusal.not-found', id: $wrong->part, known: array_keys($circuit->faults())),
+                $part === null => Message::of('refusal.not-found', id: $wrong->part, known: [...array_keys($circuit->components), ...array_map(static fn (Wire $wire): string => $wire->name(), $circuit->wires)]),
                 $kind === null || ! in_array($wrong->fault, $can, true) => Message::of('refusal.no-such-fault', fault: $wrong->fault, faults: $can),
                 isset($seen[$wrong->part]) => Message::of('refusal.two-faults-of-one', id: $wrong->part),
                 default => null,

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace LampThread\Exchange\Form;
 
 use LampThread\Brief\Brief;
-use LampThread\Brief\FoundFault;
 use LampThread\Brief\Seen;
 use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\Component;
@@ -17,6 +16,7 @@ use LampThread\Circuit\Control\Form\Field;
 use LampThread\Circuit\Existing;
 use LampThread\Circuit\Fault\Fault;
 use LampThread\Circuit\Selection;
+use LampThread\Circuit\Wire;
 use LampThread\Circuit\WireGroup;
 use LampThread\Message\Message;
 use LampThread\Message\Unit;
@@ -168,7 +168,9 @@ final readonly class FoundForm
             unset($left[$at]);
             $rows[] = [
                 'key' => $wrong->part,
-                'part' => $this->partName($wrong),
+                'part' => $this->partName($this->existing?->circuit->named($wrong->part)->id ?? $wrong->part),
+                'id' => $this->existing?->circuit->named($wrong->part)->id ?? $wrong->part,
+                'kind' => $wrong->fault,
                 'fault' => Message::of("fault-kind.{$wrong->fault}"),
                 'notePath' => "/found/wrong/{$at}/note",
                 'note' => $wrong->note,
@@ -179,9 +181,11 @@ final readonly class FoundForm
         return $rows;
     }
 
-    private function partName(FoundFault $wrong): Message
+    private function partName(string $id): Message
     {
-        return $this->existing?->circuit->components[$wrong->part]->name ?? Message::verbatim($wrong->part);
+        $component = $this->existing?->circuit->components[$id] ?? null;
+
+        return $component === null ? $this->wireName($id) : Message::of('part.for-component', mark: $component->mark, name: $component->name);
     }
 
     /** @return list<array<string, mixed>> each part that is not told to be wrong yet, with what can be */
@@ -190,16 +194,17 @@ final readonly class FoundForm
         $told = array_column($this->file['found']['wrong'] ?? [], 'part');
         $rows = [];
         foreach ($this->existing?->circuit->faults() ?? [] as $id => $faults) {
-            if (! in_array($id, $told, true)) {
-                $component = $this->existing?->circuit->components[$id] ?? null;
+            $part = $this->existing?->circuit->part($id);
+            $name = $part instanceof Wire ? $part->name() : $id;
+            if (! in_array($name, $told, true)) {
                 $rows[] = [
                     'id' => $id,
-                    'name' => $component === null ? $this->wireName($id) : Message::of('part.for-component', mark: $component->mark, name: $component->name),
+                    'name' => $this->partName($id),
                     'faults' => array_map(fn (Fault $fault): array => [
                         'value' => $fault->kind->value,
                         'label' => Message::of("fault-kind.{$fault->kind->value}"),
                         'fits' => null,
-                        'changes' => (object) ['/found/wrong' => [...$this->file['found']['wrong'] ?? [], ['part' => $id, 'fault' => $fault->kind->value]]],
+                        'changes' => (object) ['/found/wrong' => [...$this->file['found']['wrong'] ?? [], ['part' => $name, 'fault' => $fault->kind->value]]],
                     ], $faults),
                 ];
             }

@@ -32,17 +32,24 @@ final readonly class FoundCircuit implements Rule
     }
 
     /** @return list<Finding> a fault that was found in what stays */
-    private function wrong(Found $found, Sizing $sizing): array
+    private function wrong(Found $told, Sizing $sizing): array
     {
-        return array_map(static function (FoundFault $wrong) use ($sizing): Finding {
+        $found = $sizing->existing->circuit ?? $sizing->circuit;
+
+        return array_map(static function (FoundFault $wrong) use ($sizing, $found): Finding {
             $part = $sizing->circuit->components[$wrong->part] ?? null;
 
             return new Finding(
                 'found-faulty', Severity::Warning, $wrong->part, '/found/wrong',
-                ['part' => $part->name ?? Message::verbatim($wrong->part), 'fault' => Message::of("fault-kind.{$wrong->fault}")],
+                [
+                    'part' => $part->name ?? Message::of('wire-group.between', ends: array_map(
+                        $found->terminalName(...), explode('>', $wrong->part),
+                    )),
+                    'fault' => Message::of("fault-kind.{$wrong->fault}"),
+                ],
                 remedies: $part?->comesOut() === true ? Renewal::remedies($wrong->part, $sizing) : [],
             );
-        }, $sizing->alteration()->stillWrong($found->wrong));
+        }, $sizing->alteration()->stillWrong($told->wrong));
     }
 
     /** @return list<Finding> */
