@@ -118,9 +118,9 @@ final class Designs
      *
      * @throws InvalidInput
      */
-    public function fresh(?array $file): Design
+    public function fresh(?array $file, VehicleState $state = VehicleState::Leaves): Design
     {
-        $design = $this->of($file);
+        $design = $this->as($state, $file);
         $this->designs = [];
 
         return $design;

@@ -68,6 +68,41 @@ final class FoundVehicleTest extends TestCase
         self::assertSame(92, $this->job()->json('file.control.stages.0.decider.onC'));
     }
 
+    /** At its address with `.found` a job is the vehicle as it was found: what is changed there is changed of that, and nothing of what it becomes. */
+    public function test_a_job_is_looked_at_and_changed_as_it_was_found(): void
+    {
+        $leaves = $this->job()->json('file.control.overrides');
+        $found = $this->getJson("/api/jobs/{$this->id}.found")->assertOk();
+        $this->assertFits('saved-job', (string) $found->getContent());
+        self::assertSame(['found', "{$this->id}.found", []], [$found->json('state'), $found->json('id'), $found->json('file.control.overrides')]);
+        self::assertNotContains('override', array_column($found->json('design.components'), 'id'));
+        self::assertContains('override', $found->json('altered.comes'));
+
+        $plain = $this->id;
+        $this->id = "{$plain}.found";
+        $this->send(['typed' => ['/fans/0/runA' => '11 A']])->assertOk()->assertJsonPath('file.fans.0.runA', 11);
+        $refused = $this->send(['changes' => ['/control/stages/0/decider/offC' => 99]])->assertUnprocessable();
+        self::assertSame('/control/stages/0/decider/offC', $refused->json('problems.0.at'), 'told where it was asked');
+        $this->send(['picks' => ['addWrong/fan-1/faults/jammed']])->assertUnprocessable();
+        $this->send(['picks' => ['/addWrong/fan-1/faults/jammed']])->assertOk()->assertJsonPath('form.wrong.0.kind', 'jammed');
+        self::assertNotContains('override', array_column($this->getJson("/api/jobs/{$this->id}/proof")->assertOk()->json('faults'), 'part'));
+        $this->postJson("/api/jobs/{$this->id}/tasks/pairs")->assertNotFound();
+        $this->id = $plain;
+
+        $after = $this->job();
+        self::assertSame([$leaves, 11, 12.0], [$after->json('file.control.overrides'), $after->json('file.found.fans.0.runA'), (float) $after->json('file.fans.0.runA')]);
+        self::assertSame([], $this->severities('found-faulty'), 'a fan of another current is another fan, and comes');
+        $this->postJson("/api/jobs/{$this->id}/undo", ['version' => $this->version])->assertOk()->assertJsonPath('file.found.wrong', []);
+    }
+
+    public function test_where_nothing_was_found_there_is_no_such_address(): void
+    {
+        $id = $this->postJson('/api/jobs', ['arrangement' => null])->assertCreated()->json('id');
+
+        $this->getJson("/api/jobs/{$id}.found")->assertUnprocessable()->assertJsonPath('problems.0.at', '/found');
+        $this->getJson("/api/jobs/{$id}")->assertOk()->assertJsonPath('altered', null)->assertJsonPath('state', 'leaves');
+    }
+
     /** @return list<string> of the findings with a code */
     private function severities(string $code): array
     {

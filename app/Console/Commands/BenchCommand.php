@@ -14,7 +14,7 @@ use LampThread\Operation\Solver;
 
 final class BenchCommand extends JobFileCommand
 {
-    protected $signature = 'lamp:bench {file : a *.lampthread.json} {--set=* : name=value, e.g. key=run, coolantC=95}'
+    protected $signature = 'lamp:bench {file : a *.lampthread.json} '.self::AS_FOUND.'{--set=* : name=value, e.g. key=run, coolantC=95}'
         .' {--fault=* : part=kind, e.g. W3=open} {--pretty : indent the answer}';
 
     protected $description = 'Prints one settled state of a job’s circuit as JSON';

@@ -11,6 +11,7 @@ use Illuminate\Console\Command;
 use LampThread\Brief\Driveline;
 use LampThread\Exchange\DriveCsv;
 use LampThread\Exchange\JobFile;
+use LampThread\Exchange\VehicleState;
 use LampThread\Exchange\Wording;
 use LampThread\Message\InvalidInput;
 use LampThread\Message\Message;
@@ -26,6 +27,9 @@ abstract class JobFileCommand extends Command
     protected const INVALID_INPUT = 2;
 
     protected const UNCOMPUTABLE = 3;
+
+    /** Which of the two arrangements of the job is meant. */
+    protected const AS_FOUND = '{--found : the vehicle as it was found} ';
 
     protected const JSON = JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR;
 
@@ -64,7 +68,9 @@ abstract class JobFileCommand extends Command
     {
         $path = $this->argument('file');
 
-        return $this->designs->of($this->designs->decode($this->contentOf(is_string($path) ? $path : '')));
+        $isFound = $this->input->hasOption('found') && $this->input->getOption('found') === true;
+
+        return $this->designs->as(VehicleState::of($isFound), $this->designs->decode($this->contentOf(is_string($path) ? $path : '')));
     }
 
     /**

@@ -13,6 +13,7 @@ use Illuminate\Cache\Repository;
 use Illuminate\Console\Command;
 use LampThread\Exchange\JobFile;
 use LampThread\Exchange\Json;
+use LampThread\Exchange\VehicleState;
 use LampThread\Exchange\Wording;
 use LampThread\Message\InvalidInput;
 use LampThread\Message\Message;
@@ -24,7 +25,7 @@ use Symfony\Component\Console\Output\OutputInterface;
  */
 abstract class LinesCommand extends JobFileCommand
 {
-    protected const LINES = '{--lines : job files and options come as lines of JSON, and answers go as such}';
+    protected const LINES = self::AS_FOUND.'{--lines : job files and options come as lines of JSON, and answers go as such}';
 
     /** Options of the command itself, not of a job. */
     private const OWN = ['lines', 'pretty'];
@@ -86,10 +87,11 @@ abstract class LinesCommand extends JobFileCommand
     private function asked(mixed $asked): Design
     {
         $job = $asked instanceof \stdClass ? $asked->job ?? null : null;
+        $state = VehicleState::of(($asked->found ?? false) === true);
 
         return match (true) {
-            is_string($job) => $this->designs->fresh($this->designs->decode($this->contentOf($job))),
-            $job instanceof \stdClass => $this->designs->fresh($this->designs->decode((string) json_encode($job))),
+            is_string($job) => $this->designs->fresh($this->designs->decode($this->contentOf($job)), $state),
+            $job instanceof \stdClass => $this->designs->fresh($this->designs->decode((string) json_encode($job)), $state),
             default => throw InvalidInput::at('/job', Message::of('input.lines.job')),
         };
     }
@@ -102,7 +104,7 @@ abstract class LinesCommand extends JobFileCommand
     private function told(mixed $asked): array
     {
         $options = array_map(static fn ($option): mixed => $option->getDefault(), $this->getNativeDefinition()->getOptions());
-        $told = array_diff_key((array) $asked, ['job' => true]);
+        $told = array_diff_key((array) $asked, ['job' => true, 'found' => true]);
         foreach ($told as $name => $value) {
             if (! array_key_exists($name, $options) || in_array($name, self::OWN, true)) {
                 throw InvalidInput::at("/{$name}", Message::of('input.schema.unknown'));

@@ -20,6 +20,11 @@ enum VehicleState: string
     /** What of a job file each of the two has of its own. */
     private const OWN = ['fans', 'control', 'runs'];
 
+    public static function of(bool $isFound): self
+    {
+        return $isFound ? self::Found : self::Leaves;
+    }
+
     /**
      * @param  array<string, mixed>  $file  of the job
      * @return array<string, mixed> of the job as it is looked at
@@ -31,7 +36,7 @@ enum VehicleState: string
         if ($this === self::Leaves) {
             return $file;
         }
-        $found = $file['found'] ?? throw InvalidInput::at('/found', Message::of('refusal.nothing-found'));
+        $found = $file['found'] ?? throw InvalidInput::at('/found', Message::of('refusal.found-untold'));
 
         return [...$file, 'runs' => [], ...array_intersect_key($found, array_flip(self::OWN)), 'renewed' => [], 'pinned' => [], 'candidates' => []];
     }
