@@ -23,21 +23,21 @@ test("what was found is told, tried with what is wrong with it, and the sheet is
   await page.getByLabel("How it shows").fill("paper clip in the plug");
 
   // As it was found, cold with the key on, the fan runs: the paper clip explains it.
-  await page.getByRole("link", { name: "Bench" }).click();
+  await page.getByRole("link", { name: "Bench", exact: true }).click();
   await expect(page.getByRole("status").filter({ hasText: "stuck on" })).toBeVisible();
   await expect(page.getByText(/% of rated speed/)).toBeVisible();
 
   // As it leaves the switch is sound, the fuse is new, and a dash switch comes.
   await page.getByRole("link", { name: "As it leaves" }).click();
   await expect(page.getByText(/% of rated speed/)).toHaveCount(0);
-  await page.getByRole("link", { name: "Brief" }).click();
+  await page.getByRole("link", { name: "Brief", exact: true }).click();
   await section(page, "What is there");
   const fuse = page.getByRole("radiogroup", { name: /^Main fuse/ });
   await fuse.getByRole("radio", { name: "New" }).click();
   await section(page, "Dash switches");
   await page.getByRole("button", { name: "Add a dash switch" }).click();
   await page.getByRole("menuitem", { name: "Runs the fan" }).click();
-  await page.getByRole("link", { name: "Loom" }).click();
+  await page.getByRole("link", { name: "Loom", exact: true }).click();
   const sheet = page.locator("main");
   await expect(sheet).toContainText("Both its ends go on as they did.");
   await expect(sheet).toContainText("was found stuck on (paper clip in the plug): put it right.");

@@ -81,7 +81,9 @@ export function JobProvider({ id, children, loading, failed }: Props) {
             const saved = await act(version);
             queries.setQueryData(keys.job(id), saved);
             // The same job, looked at as it was found or as it leaves, is another version now too.
-            queries.removeQueries({ queryKey: keys.job(otherAddress(id)) });
+            const other = { queryKey: keys.job(otherAddress(id)) };
+            queries.removeQueries({ ...other, type: "inactive" });
+            void queries.invalidateQueries(other);
             setSaving("saved");
             setFailure(undefined);
             return { version: saved.version, refused: undefined };
