@@ -11,6 +11,7 @@ use App\People\Discretion;
 use Illuminate\Http\JsonResponse;
 use LampThread\Exchange\JobFile;
 use LampThread\Exchange\RoadPresenter;
+use LampThread\Exchange\VehicleState;
 use LampThread\Exchange\Wording;
 use LampThread\Message\InvalidInput;
 
@@ -39,7 +40,8 @@ final readonly class SavedJob
             'file' => JobFile::withObjects($this->discretion->file($design->file)),
             'altered' => $this->designs->of($job->file())->altered(),
             'lockout' => $this->lockout($design),
-            'resized' => $this->resized($standing?->sizes, $design),
+            // Sizes are kept of what the vehicle leaves with.
+            'resized' => $this->resized($job->state === VehicleState::Leaves ? $standing?->sizes : null, $design),
         ];
         $json = json_encode($answer, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
 

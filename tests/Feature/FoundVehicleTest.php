@@ -77,6 +77,7 @@ final class FoundVehicleTest extends TestCase
         self::assertSame(['found', "{$this->id}.found", []], [$found->json('state'), $found->json('id'), $found->json('file.control.overrides')]);
         self::assertNotContains('override', array_column($found->json('design.components'), 'id'));
         self::assertContains('override', $found->json('altered.comes'));
+        self::assertSame([], $found->json('resized'), 'sizes are kept of what it leaves with');
 
         $plain = $this->id;
         $this->id = "{$plain}.found";
