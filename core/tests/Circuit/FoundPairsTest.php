@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Tests\Circuit;
+
+use LampThread\Circuit\Component\Key;
+use LampThread\Circuit\Component\OperatingConditions;
+use LampThread\Circuit\Wire;
+use LampThread\Exchange\JobFile;
+use LampThread\Exchange\Wording;
+use LampThread\Loom\Loom;
+use LampThread\Message\InvalidInput;
+use LampThread\Message\Message;
+use LampThread\Operation\Solver;
+use LampThread\Sizing\Sizing;
+use LampThread\Tests\Orchard;
+use LampThread\Tests\SoundJobs;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** One vehicle as it was found, another as it leaves: whatever was there, the new circuit does what it does with all its wiring new. */
+final class FoundPairsTest extends TestCase
+{
+    /** Of some three thousand pairs. */
+    private const PAIRS = 40;
+
+    public function test_what_stays_does_what_new_wiring_does(): void
+    {
+        $jobs = self::jobs();
+        $random = new Randomizer(new Mt19937((int) getenv('LAMP_SEED')));
+        for ($pair = 0; $pair < (int) (getenv('LAMP_CASES') ?: self::PAIRS); $pair++) {
+            [$found, $leaves] = [$jobs[$random->getInt(0, count($jobs) - 1)], $jobs[$random->getInt(0, count($jobs) - 1)]];
+            $file = [...$leaves, 'found' => ['fans' => $found['fans'], 'control' => $found['control'], 'runs' => $found['runs'] ?? []], 'renewed' => []];
+            $told = "{$found['control']['stages'][0]['decider']['kind']} → {$leaves['control']['stages'][0]['decider']['kind']}";
+            $kept = Sizing::of(Orchard::files()->brief(Orchard::files()->decode(JobFile::encode($file))), Orchard::shelf());
+            $new = Sizing::of(Orchard::files()->brief([...$leaves, 'found' => null, 'renewed' => []]), Orchard::shelf());
+
+            self::assertSame(self::turning($new), self::turning($kept), $told);
+            $lying = array_filter(array_map(static fn (Wire $wire): ?string => $wire->stretch->value === 'stub' ? null : $wire->foundId, $kept->circuit->wires));
+            self::assertSame($lying, array_unique($lying), 'a wire that was there lies in one place');
+            self::assertNotSame('', self::sheet($kept));
+        }
+    }
+
+    /** @return list<bool> whether each fan turns, in the cold, hot, with the key out and while cranking */
+    private static function turning(Sizing $sizing): array
+    {
+        $turning = [];
+        foreach ([[Key::Run, 850, 20], [Key::Run, 850, 130], [Key::Off, 0, 130], [Key::Crank, 200, 130]] as [$key, $rpm, $coolantC]) {
+            $point = (new Solver($sizing->circuit))->settle(new OperatingConditions($key, $rpm, $coolantC));
+            foreach ($sizing->brief->fans as $fan) {
+                $turning[] = $point->position($fan->id) !== 0;
+            }
+        }
+
+        return $turning;
+    }
+
+    private static function sheet(Sizing $sizing): string
+    {
+        $items = array_merge(...array_map(static fn ($step): array => $step->items, Loom::of($sizing, Orchard::shelf())->steps));
+
+        return implode("\n", array_map(static fn (Message $item): string => Wording::english()->text($item), $items));
+    }
+
+    /** @return list<array<string, mixed>> job files: vehicles as they come, and sound jobs */
+    private static function jobs(): array
+    {
+        $files = [...array_column(iterator_to_array(RealArrangements::all(), false), 0), ...array_map(Orchard::file(...), array_values(SoundJobs::all()))];
+        $jobs = [];
+        foreach ($files as $file) {
+            try {
+                $jobs[] = Orchard::files()->decode(JobFile::encode($file));
+            } catch (InvalidInput) {
+                // What is refused by itself is no vehicle.
+            }
+        }
+
+        return $jobs;
+    }
+}
