@@ -62,10 +62,10 @@ final readonly class Existing
             && $this->isSame($component, $this->circuit->components[$component->id])));
     }
 
-    /** What is the vehicle's own stays, whatever it is asked for now. */
+    /** What is the vehicle's own stays, whatever it is asked for now; an earth point is where its way back goes. */
     private function isSame(Component $now, Component $was): bool
     {
-        return $now->comesOut() ? $now->isSameAs($was) : $now::class === $was::class;
+        return $now->comesOut() || $now->isEarthPoint() ? $now->isSameAs($was) : $now::class === $was::class;
     }
 
     /**

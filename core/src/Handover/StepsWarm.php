@@ -58,10 +58,12 @@ final class StepsWarm
                 Reads::Celsius, null, -50.0, self::FINGER_C, Minutes::ofTest('plug-warm'), caution: Message::of('test.caution.plug'),
             );
         }
-        $steps[] = new TestStep(
-            'week/seen/clamps/', Phase::Later, Message::of('test.clamps'), [], Reads::Seen, 1.0, 1.0, 1.0, Minutes::ofTest('clamps'),
-            caution: Message::of('test.caution.pressure'),
-        );
+        if ($sizing->alteration()->opensCoolant()) {
+            $steps[] = new TestStep(
+                'week/seen/clamps/', Phase::Later, Message::of('test.clamps'), [], Reads::Seen, 1.0, 1.0, 1.0, Minutes::ofTest('clamps'),
+                caution: Message::of('test.caution.pressure'),
+            );
+        }
         $steps[] = new TestStep('season/seen/terminals/', Phase::Later, Message::of('test.terminals'), [], Reads::Seen, 1.0, 1.0, 1.0, Minutes::ofTest('terminals'));
 
         return $steps;

@@ -137,7 +137,7 @@ final readonly class WorkPlan
     private function ending(): array
     {
         return [
-            $this->step('heat-cycle', ['tests-warm'], ['twice', 'recheck-level', 'recheck-clamps'], isCold: true, caution: true),
+            ...($this->opensCoolant ? [$this->step('heat-cycle', ['tests-warm'], ['twice', 'recheck-level', 'recheck-clamps'], isCold: true, caution: true)] : []),
             ...$this->tested(Phase::Road, ['tests-warm']),
             $this->step('write-up', ['tests-warm'], ['places', 'set-points', 'spares']),
             ...$this->tested(Phase::Later, ['write-up']),

@@ -79,6 +79,15 @@ final class FoundTest extends TestCase
         self::assertContains('plug-weak', $codes(['fan-1' => ['pinA' => 10]]));
     }
 
+    /** An earth that is moved to the battery has a new wire; the old one goes. */
+    public function test_an_earth_that_is_moved(): void
+    {
+        $alteration = self::sizing(['/control/earth' => 'battery', '/control/overrides' => []])->alteration();
+
+        self::assertContains('fan-to-earth', array_map(static fn (Wire $wire): string => $wire->stretch->value, $alteration->wiresComing()));
+        self::assertContains('fan-1:->earth-bay:31', array_map(static fn (Wire $wire): string => $wire->name(), $alteration->wiresGoing()));
+    }
+
     /** The largest fuse that vehicles have before a wire: 30 A before 2.5 mm², 20 A before 1.5 mm². Common practice, no source. */
     #[TestWith([30, 2.5, false])]
     #[TestWith([40, 2.5, true])]

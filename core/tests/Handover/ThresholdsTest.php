@@ -188,6 +188,19 @@ final class ThresholdsTest extends TestCase
         return array_column(array_map(static fn (TestStep $step): array => [$step->id, $step], (new TestPlan($sizing))->steps()), 1, 0);
     }
 
+    /** Where no coolant was opened there is no clamp to draw up and no level to look at. */
+    public function test_shut_coolant_needs_no_second_look(): void
+    {
+        $file = Orchard::file();
+        $sizing = Orchard::sizing(['/found' => ['fans' => $file['fans'], 'control' => [...$file['control'], 'overrides' => []]]]);
+        $steps = (new WorkPlan($sizing, new TestPlan($sizing)))->steps();
+
+        self::assertArrayNotHasKey('week/seen/clamps/', self::byId($sizing));
+        self::assertSame([], array_intersect(['drain', 'flush', 'probe', 'fan', 'fuse-box', 'fill', 'bleed', 'heat-cycle', 'take-out'], array_keys($steps)));
+        self::assertSame(['battery-off', 'original', 'wire', 'along', 'plugs'], array_slice(array_keys($steps), 0, 5));
+        self::assertLessThan(240.0, array_sum(array_map(static fn ($step): float => $step->minutes, $steps)), 'an afternoon, where a new loom is two days');
+    }
+
     /** What takes two pairs of hands, and what waits until the engine is cold. */
     public function test_hands_and_cold_engines(): void
     {
