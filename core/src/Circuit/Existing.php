@@ -86,7 +86,7 @@ final readonly class Existing
                 foreach ($wire->foundId === null ? $left : [] as $number => $there) {
                     $isSame = self::sharedEnds($wire, $there, $staying) === $ends;
                     $isLike = $there->group === $wire->group && $there->stretch === $wire->stretch;
-                    if ($isSame && ($ends === 2 || ($isLike && self::isLedElsewhere($wire, $there, $components)))) {
+                    if ($isSame && ($ends === 2 || ($isLike && self::isLedElsewhere($wire, $there, $staying, $components)))) {
                         $wires[$at] = $wire->as($there);
                         unset($left[$number]);
 
@@ -159,11 +159,12 @@ final readonly class Existing
     /**
      * Whether a wire with one end where it was has the other at a part of the loom: what ends at the vehicle itself is another wire.
      *
+     * @param  array<string, true>  $staying  ids of the parts that were there
      * @param  array<string, Component>  $components  of the new circuit
      */
-    private static function isLedElsewhere(Wire $wire, Wire $there, array $components): bool
+    private static function isLedElsewhere(Wire $wire, Wire $there, array $staying, array $components): bool
     {
-        $moved = array_diff([$wire->from, $wire->to], [$there->from, $there->to]);
+        $moved = array_filter([$wire->from, $wire->to], static fn (string $end): bool => ! self::isShared($end, $there, $staying));
 
         return array_filter($moved, static fn (string $end): bool => ($components[explode(':', $end, 2)[0]] ?? null)?->comesOut() !== true) === [];
     }
@@ -171,8 +172,12 @@ final readonly class Existing
     /** @param  array<string, true>  $staying  ids of the parts that were there */
     private static function sharedEnds(Wire $wire, Wire $there, array $staying): int
     {
-        $isShared = static fn (string $end): bool => in_array($end, [$there->from, $there->to], true) && isset($staying[explode(':', $end, 2)[0]]);
+        return count(array_filter([$wire->from, $wire->to], static fn (string $end): bool => self::isShared($end, $there, $staying)));
+    }
 
-        return count(array_filter([$wire->from, $wire->to], $isShared));
+    /** @param  array<string, true>  $staying  ids of the parts that were there */
+    private static function isShared(string $end, Wire $there, array $staying): bool
+    {
+        return in_array($end, [$there->from, $there->to], true) && isset($staying[explode(':', $end, 2)[0]]);
     }
 }
