@@ -79,13 +79,13 @@ final class FoundTest extends TestCase
         self::assertContains('plug-weak', $codes(['fan-1' => ['pinA' => 10]]));
     }
 
-    /** An earth that is moved to the battery has a new wire; the old one goes. */
+    /** An earth that is moved to the battery has a new wire. */
     public function test_an_earth_that_is_moved(): void
     {
         $alteration = self::sizing(['/control/earth' => 'battery', '/control/overrides' => []])->alteration();
 
         self::assertContains('fan-to-earth', array_map(static fn (Wire $wire): string => $wire->stretch->value, $alteration->wiresComing()));
-        self::assertContains('fan-1:->earth-bay:31', array_map(static fn (Wire $wire): string => $wire->name(), $alteration->wiresGoing()));
+        self::assertContains('fan-1:-', array_map(static fn (Joint $joint): ?string => $joint->end, $alteration->joints()), 'spliced to the lead the fan has');
     }
 
     /** The largest fuse that vehicles have before a wire: 30 A before 2.5 mm², 20 A before 1.5 mm². Common practice, no source. */
