@@ -14,6 +14,7 @@ use LampThread\Road\Coolant;
 use LampThread\Road\Drives;
 use LampThread\Road\EngineFanAir;
 use LampThread\Road\FanCurve;
+use LampThread\Road\FanResponse;
 use LampThread\Road\HeatModel;
 use LampThread\Road\Log;
 use LampThread\Road\LogSwitching;
@@ -25,6 +26,7 @@ use LampThread\Road\Sweep;
 use LampThread\Road\SweepCell;
 use LampThread\Road\SwitchingGap;
 use LampThread\Road\Vehicle;
+use LampThread\Sizing\Sizing;
 use LampThread\Tests\Orchard;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -96,9 +98,13 @@ final class ThresholdsTest extends TestCase
     /** The compressor's power is heat too: with air conditioning a queue gets hot sooner. */
     public function test_air_conditioning_heats_sooner(): void
     {
-        $overS = static fn (array $changes): float => StandingHeat::of(Orchard::brief(['/heat' => ['ratedKw' => 140], ...$changes]), 92.0)->heatsUp(600.0)->overS ?? INF;
+        $overS = static fn (array $changes, float $flowShare): float => StandingHeat::of(
+            Orchard::brief(['/heat' => ['ratedKw' => 140], ...$changes]), 92.0,
+        )->heatsUp(600.0, $flowShare)->overS ?? INF;
+        $airConditioning = ['/control/airConditioning' => ['compressor' => 'clutch', 'trigger' => 'separate-relay']];
 
-        self::assertLessThan($overS([]), $overS(['/control/airConditioning' => ['compressor' => 'clutch', 'trigger' => 'separate-relay']]));
+        self::assertLessThan($overS([], 1.0), $overS($airConditioning, 1.0), 'the condenser lies before the core too');
+        self::assertLessThan($overS([], 0.0), $overS($airConditioning, 0.0), 'and what drives it burns fuel, whatever flows');
     }
 
     /** Of one fan the busiest starts are its starts; ampere-hours are what the samples add up to. */
@@ -241,11 +247,13 @@ final class ThresholdsTest extends TestCase
         self::assertEqualsWithDelta(104.0, $ons[count($ons) - 1], 0.051);
     }
 
-    /** Current with the key out adds up to ampere-hours: a fan of 13.9 A that runs on for 240 s takes nearly an ampere-hour from the battery, with the rest of the vehicle. */
+    /** Current with the key out adds up to ampere-hours: two minutes more of after-run take two minutes of the fan's current more. */
     public function test_what_runs_on_is_counted_in_ampere_hours(): void
     {
-        $result = Vehicle::of(Orchard::sizing(['/control/afterRun' => ['delayS' => 240]]))->drive(Drives::standard()['6-stop-after-climb'])->result;
+        $sizing = static fn (float $delayS): Sizing => Orchard::sizing(['/control/afterRun' => ['delayS' => $delayS]]);
+        $keyOutAh = static fn (float $delayS): float => Vehicle::of($sizing($delayS))->drive(Drives::standard()['6-stop-after-climb'])->result->keyOutAh;
+        $runs = (new FanResponse($sizing(240)->brief, $sizing(240)->circuit))->at(false, 0, false, [true], [10.0], 10.0, 0.9, 40.0);
 
-        self::assertEqualsWithDelta(-13.0 * 240 / 3600, $result->keyOutAh, 0.15);
+        self::assertEqualsWithDelta($runs->batteryA * 120 / 3600, $keyOutAh(240) - $keyOutAh(120), 0.04 * abs($runs->batteryA) * 120 / 3600);
     }
 }
