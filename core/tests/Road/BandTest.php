@@ -57,6 +57,24 @@ final class BandTest extends TestCase
         self::assertGreaterThan(1.0, $narrow, 'switch and thermostat still differ');
     }
 
+    /** Of sixty cases of which each has one more than the one before, half have less than 29.5, nine tenths less than 53.1. */
+    public function test_what_a_share_of_the_cases_stays_below(): void
+    {
+        $band = self::band([], []);
+        $counted = static function (float $share) use ($band): float {
+            $case = 0;
+
+            return $band->below(static function () use (&$case): float {
+                return (float) $case++;
+            }, $share);
+        };
+
+        self::assertSame(60, $band->count());
+        self::assertEqualsWithDelta([0.0, 29.5, 53.1, 59.0], [$counted(0.0), $counted(0.5), $counted(0.9), $counted(1.0)], 1e-9);
+        // One with the same peak, to the last digit, is neither cooler nor hotter.
+        self::assertSame([0, 0], array_map(intval(...), $band->against($band, self::peak(), 0.0)));
+    }
+
     public function test_two_settings_are_compared_case_by_case(): void
     {
         $now = self::band([], []);
