@@ -194,6 +194,16 @@ final class RealArrangements
                 'run 110 override-2=off' => ['fan-1' => 'fan-1-fuse', 'fan-2' => null],
             ],
         ];
+        $computer = ['kind' => 'computer', 'output' => 'one', 'onC' => 96, 'offC' => 91, 'place' => 'engine-outlet', 'openReadsHot' => true];
+        yield 'two thermistors of two computers, one wire of each cut to one switch' => [
+            self::job(2, [self::stage(1, [1], $computer), self::stage(2, [2], [...$computer, 'output' => 'two', 'onC' => 100, 'offC' => 95])], [
+                'overrides' => [['kind' => 'sensor-open', 'stages' => ['stage-1', 'stage-2']]],
+            ]),
+            [
+                'run 20' => ['fan-1' => null, 'fan-2' => null], 'run 20 override=on' => ['fan-1' => 'fan-1-fuse', 'fan-2' => 'fan-2-fuse'],
+                'off 20 override=on' => ['fan-1' => null, 'fan-2' => null], 'run 98' => ['fan-1' => 'fan-1-fuse', 'fan-2' => null],
+            ],
+        ];
         yield 'the air conditioning asks for the second fan only, by a pressure switch' => [
             self::job(2, $two, ['airConditioning' => ['compressor' => 'variable', 'trigger' => 'pressure-switch', 'stages' => ['stage-2']]]),
             ['run 20 pressure=high' => ['fan-1' => null, 'fan-2' => 'fan-2-fuse'], 'run 94' => ['fan-1' => 'fan-1-fuse', 'fan-2' => null]],

@@ -213,8 +213,8 @@ final class Compatibility
         $canBothRun = $one->canRun() && $other->canRun();
 
         return match (true) {
-            $one->opensSensorCircuit() && $other->opensSensorCircuit() => Message::of('refusal.one-sensor-circuit'),
             $shared === [] => null,
+            $one->opensSensorCircuit() && $other->opensSensorCircuit() => Message::of('refusal.one-sensor-circuit'),
             $kind === $other::kind() => Message::of('refusal.override-twice', stage: array_values($shared)[0]->id),
             $one->changesOverFeed() && $other->changesOverFeed() => Message::of('refusal.changed-over-twice'),
             $canBothRun && ($one->saysAll() || $other->saysAll()) => Message::of(

@@ -37,7 +37,7 @@ final readonly class SensorOpen extends Override
             }
         }
 
-        return count($this->stages($control)) === 1 ? null : Message::of('refusal.one-sensor-circuit');
+        return null;
     }
 
     /** The computer acts with the key on only. */
@@ -48,11 +48,13 @@ final readonly class SensorOpen extends Override
 
     public function installAcrossLines(Harness $harness, array $lines): void
     {
-        $switch = $this->switch($harness, ['automatic' => [['1', '2']], 'on' => []]);
-        $sensor = $harness->add(new TemperatureSensor($harness->mark('B')));
-        $computer = "{$lines[0]->stage->id}-output:S";
-        $harness->wire($computer, $switch->terminal('1'), Stretch::Dash, Colour::Override, TriggerLine::WIRES);
-        $harness->wire($switch->terminal('2'), $sensor->terminal('1'), Stretch::Sensor, Colour::Override, TriggerLine::WIRES);
-        $harness->wire($sensor->terminal('2'), $harness->earth('engine'), Stretch::SensorEarth, Colour::Earth, TriggerLine::WIRES);
+        // A pole for each computer's sensor.
+        $poles = array_map(static fn (int $at): array => [(string) (2 * $at + 1), (string) (2 * $at + 2)], array_keys($lines));
+        $switch = $this->switch($harness, ['automatic' => $poles, 'on' => []]);
+        foreach ($lines as $at => $line) {
+            $sensor = $harness->add(new TemperatureSensor("{$line->stage->id}-sensor", $harness->mark('B')));
+            $harness->wire("{$line->stage->id}-output:S", $switch->terminal($poles[$at][0]), Stretch::Dash, Colour::Override, TriggerLine::WIRES);
+            $harness->wire($switch->terminal($poles[$at][1]), $sensor->terminal('1'), Stretch::Sensor, Colour::Override, TriggerLine::WIRES);
+        }
     }
 }
