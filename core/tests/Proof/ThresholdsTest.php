@@ -247,6 +247,27 @@ final class ThresholdsTest extends TestCase
         self::assertStringContainsString('50 %', implode(' ', array_map(static fn (Message $effect): string => Orchard::english($effect), $outcome->effects)));
     }
 
+    /**
+     * The next larger fuse leaves the fan's wire unprotected up to what that fuse carries, a bridge up to what the battery gives into a short;
+     * in front of a wire that stands more, neither does harm for what the larger fuse carries (common practice, no source).
+     */
+    public function test_what_a_wrong_fuse_leaves_unprotected(): void
+    {
+        $effect = static function (Proof $proof, FaultKind $kind, string $fuse = 'fan-1-fuse'): Message {
+            $rows = array_filter($proof->faults, static fn (FaultOutcome $one): bool => $one->part === $fuse && $one->kind === $kind);
+
+            return array_values($rows)[0]->effects[0];
+        };
+        $next = $effect(self::proof(), FaultKind::NextFuseUp);
+        self::assertSame('effect.unprotected', $next->code);
+        self::assertStringContainsString('40 A', Orchard::english($next));
+        $bridged = Orchard::english($effect(self::proof(), FaultKind::FuseBridged));
+        self::assertSame(1, preg_match('/(\d+) A/', $bridged, $current), $bridged);
+        self::assertGreaterThan(200, (int) $current[1]);
+        // The coil's 1 mm² stands more than the fuse after its own.
+        self::assertSame('effect.still-protected', $effect(self::proof(), FaultKind::NextFuseUp, 'coil-fuse')->code);
+    }
+
     /** Without its dash switch a job has faults that strand it, which a comparison tells; and the remedies of a mistake are worked out. */
     public function test_a_comparison_tells_what_got_worse(): void
     {

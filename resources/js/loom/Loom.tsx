@@ -7,6 +7,7 @@ import { useText, useTexts } from "../kit/messages";
 import { digits, money, useShown } from "../kit/units";
 import { PlanDrawing } from "../drawing/PlanDrawing";
 import { ShroudSketch } from "../drawing/ShroudSketch";
+import { CutList } from "./CutList";
 import { Labels } from "./Labels";
 import { PinCards } from "./PinCards";
 
@@ -60,47 +61,7 @@ export function Loom() {
         <FateKey fates={fatesOf(job)} />
       </div>
 
-      <Panel title="Cut">
-        <div className="overflow-x-auto">
-          <table className="table w-full">
-            <thead>
-              <tr>
-                <th>Wire</th>
-                <th>From</th>
-                <th>To</th>
-                <th>Colour</th>
-                <th>Size</th>
-                <th className="text-right!">Length</th>
-                <th>Terminal at each end</th>
-                <th className="text-right!">At most</th>
-              </tr>
-            </thead>
-            <tbody>
-              {design.wires.map((wire) => (
-                <tr key={wire.id}>
-                  <td className="font-mono font-bold">{wire.id}</td>
-                  <td className="font-mono whitespace-nowrap">{wire.from}</td>
-                  <td className="font-mono whitespace-nowrap">{wire.to}</td>
-                  <td>
-                    {wire.colourName} <span className="text-muted">{wire.colour}</span>
-                  </td>
-                  <td className="font-semibold whitespace-nowrap">
-                    {wire.size}
-                    {wire.isThere && <span className="block text-sm font-normal text-muted">there already</span>}
-                  </td>
-                  <td className="text-right! font-mono whitespace-nowrap">{show(wire.lengthM, "length")}</td>
-                  <td className="text-sm">
-                    {wire.fromTerminal === wire.toTerminal
-                      ? `${wire.fromTerminal}, both`
-                      : `${wire.fromTerminal}; ${wire.toTerminal}`}
-                  </td>
-                  <td className="text-right! font-mono whitespace-nowrap">{digits(wire.greatestA)} A</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </div>
-      </Panel>
+      <CutList wires={design.wires} />
 
       <Panel title="Parts">
         <div className="overflow-x-auto">
