@@ -28,6 +28,16 @@ final class StateTransitionsTest extends TestCase
         self::assertSame([20.0, 89.5, 94.5, 107.0], $two->temperaturesC, 'what one ends at, the other begins at');
     }
 
+    /** Above a lockout of 6500 rpm there is a little left to turn: fast is past it, and not past what an engine stands. */
+    public function test_fast_is_a_little_above_the_lockout(): void
+    {
+        $moves = new StateTransitions(Orchard::sizing(['/control/overrides' => []])->circuit, 6500.0, null, false);
+        $fast = self::byCode($moves, new OperatingConditions(Key::Run, 850, $moves->temperaturesC[0]))['engine-speeds-up'];
+
+        self::assertGreaterThan(6500.0, $fast->engineRpm);
+        self::assertLessThanOrEqual(7000.0, $fast->engineRpm);
+    }
+
     /** @return array<string, OperatingConditions> code of each transition, without its room, to where it leads */
     public static function byCode(StateTransitions $transitions, OperatingConditions $from): array
     {
