@@ -27,6 +27,15 @@ test("what was found is told, tried with what is wrong with it, and the sheet is
   await expect(page.getByRole("status").filter({ hasText: "stuck on" })).toBeVisible();
   await expect(page.getByText(/% of rated speed/)).toBeVisible();
 
+  // Its pairs of faults are tried as any job's are; what only the vehicle as it leaves has is shown of that.
+  await page.getByRole("link", { name: "Proof", exact: true }).click();
+  await page.getByRole("button", { name: "Try pairs of faults" }).click();
+  await expect(page.getByRole("status").filter({ hasText: /pairs are worse together/ })).toBeVisible();
+  await expect(page.getByRole("alert")).toHaveCount(0);
+  await page.goto(`/jobs/${id}.found/plans`);
+  await expect(page).toHaveURL(`/jobs/${id}/plans`);
+  await page.goto(`/jobs/${id}.found/bench`);
+
   // As it leaves the switch is sound, the fuse is new, and a dash switch comes.
   await page.getByRole("link", { name: "As it leaves" }).click();
   await expect(page.getByText(/% of rated speed/)).toHaveCount(0);

@@ -34,7 +34,7 @@ final readonly class BandWork implements Work
 
     public function rows(Job $job, \stdClass $question): array
     {
-        $design = $this->designs->of($job->file());
+        $design = $this->designs->as($job->state, $job->file());
         $asked = RoadRequest::of($question);
         $drive = OwnDrive::asked($asked);
         $settings = [[Message::of('road.as-it-stands'), $design]];

@@ -18,7 +18,7 @@ final readonly class PairsWork implements Work
 
     public function rows(Job $job, \stdClass $question): array
     {
-        $design = $this->designs->of($job->file());
+        $design = $this->designs->as($job->state, $job->file());
         $pairs = $design->faultPairs();
         $rows = function () use ($pairs): iterable {
             foreach ($pairs->firsts as $first) {

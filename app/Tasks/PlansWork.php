@@ -36,7 +36,7 @@ final readonly class PlansWork implements Work
 
     public function rows(Job $job, \stdClass $question): array
     {
-        $design = $this->designs->of($job->file());
+        $design = $this->designs->as($job->state, $job->file());
         $key = 'plans/'.md5((string) json_encode([$design->file, $question]))."/{$this->designs->build->id}";
         $kept = $this->cache->get($key);
 

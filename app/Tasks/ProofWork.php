@@ -6,7 +6,6 @@ namespace App\Tasks;
 
 use App\Design\Designs;
 use App\Models\Job;
-use LampThread\Exchange\VehicleState;
 
 /** The proof of a job as it stands, or as it was at a revision: kept with everything that follows from that content. */
 final readonly class ProofWork implements Work
@@ -17,7 +16,7 @@ final readonly class ProofWork implements Work
 
     public function rows(Job $job, \stdClass $question): array
     {
-        $design = $this->designs->as(VehicleState::from($question->state), $job->revision($question->revision)->file ?? null);
+        $design = $this->designs->as($job->state, $job->revision($question->revision)->file ?? null);
         $rows = static function () use ($design): iterable {
             $design->proofAnswer();
             $design->proofSummary();

@@ -32,6 +32,7 @@ final class RunTask implements ShouldQueue
 
             return;
         }
+        $task->job->state = $task->vehicle;
         [$of, $rows] = $container->make($task->kind->work())->rows($task->job, (object) json_decode($task->question));
         $task->forceFill(['of' => $of])->save();
         foreach ($rows as $row) {

@@ -29,7 +29,7 @@ final readonly class SweepWork implements Work
 
     public function rows(Job $job, \stdClass $question): array
     {
-        $design = $this->designs->of($job->file());
+        $design = $this->designs->as($job->state, $job->file());
         $asked = RoadRequest::of($question);
         $drives = self::drives($asked);
         $rows = function () use ($design, $asked, $drives): iterable {

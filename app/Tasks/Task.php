@@ -10,12 +10,14 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Facades\DB;
+use LampThread\Exchange\VehicleState;
 
 /**
  * Long work that was asked for, and what has come of it so far.
  *
  * @property string $id
  * @property int $version
+ * @property VehicleState $vehicle which of the job's two arrangements it was asked of
  * @property string $build
  * @property TaskKind $kind
  * @property string $question JSON
@@ -36,7 +38,7 @@ final class Task extends Model
 
     protected function casts(): array
     {
-        return ['kind' => TaskKind::class, 'state' => TaskState::class, 'of' => 'integer', 'version' => 'integer'];
+        return ['kind' => TaskKind::class, 'state' => TaskState::class, 'vehicle' => VehicleState::class, 'of' => 'integer', 'version' => 'integer'];
     }
 
     /** @return BelongsTo<Job, $this> */

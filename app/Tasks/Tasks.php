@@ -33,7 +33,7 @@ final readonly class Tasks
             $task->moveTo(TaskState::Stopped, TaskState::Waiting, TaskState::Running);
         }
         $task = Task::query()->create([
-            'job_id' => $job->id, 'version' => $job->version, 'build' => $this->designs->build->id, 'kind' => $kind, 'question' => $text,
+            'job_id' => $job->id, 'version' => $job->version, 'vehicle' => $job->state, 'build' => $this->designs->build->id, 'kind' => $kind, 'question' => $text,
             'state' => TaskState::Waiting, 'by' => $this->visitor->name(),
         ]);
         RunTask::dispatch($task->id)->onQueue($kind->queue());
@@ -44,7 +44,8 @@ final readonly class Tasks
     /** The last of a kind that was asked of the job as it stands; null where none was. */
     public function latest(Job $job, TaskKind $kind, ?string $question = null): ?Task
     {
-        return Task::query()->where(['job_id' => $job->id, 'version' => $job->version, 'build' => $this->designs->build->id, 'kind' => $kind->value])
+        return Task::query()
+            ->where(['job_id' => $job->id, 'version' => $job->version, 'vehicle' => $job->state->value, 'build' => $this->designs->build->id, 'kind' => $kind->value])
             ->when($question !== null, static fn ($query) => $query->where('question', $question))->orderByDesc('id')->first();
     }
 

@@ -87,7 +87,13 @@ final class FoundVehicleTest extends TestCase
         $this->send(['picks' => ['addWrong/fan-1/faults/jammed']])->assertUnprocessable();
         $this->send(['picks' => ['/addWrong/fan-1/faults/jammed']])->assertOk()->assertJsonPath('form.wrong.0.kind', 'jammed');
         self::assertNotContains('override', array_column($this->getJson("/api/jobs/{$this->id}/proof")->assertOk()->json('faults'), 'part'));
-        $this->postJson("/api/jobs/{$this->id}/tasks/pairs")->assertNotFound();
+        $pairs = $this->postText("/api/jobs/{$this->id}/tasks/pairs", '{}')->assertOk();
+        self::assertNotSame([], $pairs->json('rows'));
+        self::assertStringNotContainsString('demand.override', (string) json_encode($pairs->json('rows')));
+        $this->getJson("/api/jobs/{$this->id}/tasks/pairs")->assertOk()->assertJsonPath('id', $pairs->json('id'));
+        $ofLeaves = $this->getJson("/api/jobs/{$plain}/tasks/pairs")->assertOk();
+        self::assertSame('null', $ofLeaves->getContent(), 'of the vehicle as it leaves nobody has asked');
+        self::assertStringContainsString('demand.override', (string) json_encode($this->postText("/api/jobs/{$plain}/tasks/pairs", '{}')->assertOk()->json('rows')));
         $this->id = $plain;
 
         $after = $this->job();

@@ -40,7 +40,7 @@ final readonly class ProofController
     public function compare(Job $job, int $number): JsonResponse
     {
         $revision = $job->revision($number) ?? abort(404);
-        $other = $this->designs->of($revision->file);
+        $other = $this->designs->as($job->state, $revision->file);
         $design = $this->saved->design($job);
 
         return $this->pending($job, $design, null) ?? $this->pending($job, $other, $number)
@@ -53,7 +53,7 @@ final readonly class ProofController
         if ($design->isProven()) {
             return null;
         }
-        $task = $this->tasks->begin($job, TaskKind::Proof, (object) ['revision' => $revision, 'state' => $job->state->value]);
+        $task = $this->tasks->begin($job, TaskKind::Proof, (object) ['revision' => $revision]);
 
         // Where nothing can be kept, as on a full disk, it is worked out at once.
         return $task->state === TaskState::Done ? null : TaskController::pending($task);

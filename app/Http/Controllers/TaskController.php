@@ -17,7 +17,6 @@ use App\Tasks\TaskState;
 use Illuminate\Contracts\Container\Container;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use LampThread\Exchange\VehicleState;
 use RuntimeException;
 
 /** Long work: begun, looked at, stopped. */
@@ -27,11 +26,10 @@ final readonly class TaskController
 
     public function begin(Request $request, Job $job, string $kind, Container $container): JsonResponse
     {
-        abort_unless($job->state === VehicleState::Leaves, 404);
         $kind = TaskKind::from($kind);
         $question = $this->body->of($request, $kind->question());
         $container->make($kind->work())->check($question);
-        $this->designs->of($job->file());
+        $this->designs->as($job->state, $job->file());
 
         return $this->show($this->tasks->begin($job, $kind, $question)->id);
     }

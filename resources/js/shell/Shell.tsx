@@ -1,7 +1,8 @@
 import { useState } from "react";
 import { ErrorBoundary } from "react-error-boundary";
-import { Outlet, useLocation, useNavigate, useParams } from "react-router";
+import { Navigate, Outlet, useLocation, useNavigate, useParams } from "react-router";
 import { JobProvider, useJob } from "../job/JobContext";
+import { addressAs } from "../job/vehicleState";
 import { Button } from "../kit/Button";
 import { useTheme } from "../kit/theme";
 import { ResizedBar } from "./ResizedBar";
@@ -12,7 +13,7 @@ import { Loading, Lost, ViewFailed } from "./states";
 import { StateSwitch } from "./StateSwitch";
 import { ThreadNav } from "./ThreadNav";
 import { useShortcuts } from "./useShortcuts";
-import { hasView, JOBS, PRACTICE, SHELF, VIEWS } from "./views";
+import { hasView, isOfLeaving, JOBS, PRACTICE, SHELF, VIEWS } from "./views";
 
 export function Shell() {
   const { id = "" } = useParams();
@@ -37,6 +38,8 @@ function Frame() {
   const navigate = useNavigate();
   const { pathname } = useLocation();
   const [isPaletteOpen, setPaletteOpen] = useState(false);
+  const leaving = addressAs("leaves", job.id);
+  const view = pathname.split("/")[3];
   const doUndo = () => void undo();
   const doRedo = () => void redo();
   const commands: Command[] = [
@@ -58,7 +61,7 @@ function Frame() {
         setTheme(theme === "dark" ? "light" : "dark");
       },
     },
-    { name: "Print the loom", run: () => void navigate(`/jobs/${job.id}/loom`) },
+    { name: "Print the loom", run: () => void navigate(`/jobs/${leaving}/loom`) },
     {
       name: "Export the job file",
       run: () => {
@@ -68,7 +71,7 @@ function Frame() {
     {
       name: "Export the cut list",
       run: () => {
-        location.assign(`/api/jobs/${job.id}/cut-list.csv`);
+        location.assign(`/api/jobs/${leaving}/cut-list.csv`);
       },
     },
     {
@@ -127,7 +130,7 @@ function Frame() {
         )}
         <main className="mx-auto max-w-[90rem] p-4">
           <ErrorBoundary FallbackComponent={ViewFailed} resetKeys={[pathname, job.version]}>
-            <Outlet />
+            {isOfLeaving(job.state, view) ? <Navigate to={`/jobs/${leaving}/${view}`} replace /> : <Outlet />}
           </ErrorBoundary>
         </main>
       </div>

@@ -17,6 +17,10 @@ const OF_FOUND = ["brief", "threads", "bench", "proof", "trail"];
 /** Whether a view shows a vehicle in that state. */
 export const hasView = (state: "found" | "leaves", path: string) => state === "leaves" || OF_FOUND.includes(path);
 
+/** Whether an address shows something of a vehicle as it was found that only the vehicle as it leaves has. */
+export const isOfLeaving = (state: "found" | "leaves", path: string | undefined) =>
+  VIEWS.some((view) => view.path === path && !hasView(state, view.path));
+
 /** What is beside the jobs, not in one. */
 export const JOBS = { path: "/jobs", name: "Jobs", letter: "j" } as const;
 export const PRACTICE = { path: "/practice", name: "Practice", letter: "c" } as const;
