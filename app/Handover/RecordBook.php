@@ -13,6 +13,7 @@ use Carbon\Carbon;
 use Illuminate\Support\Facades\DB;
 use LampThread\Exchange\HandoverPresenter;
 use LampThread\Exchange\ReadingParser;
+use LampThread\Exchange\VehicleState;
 use LampThread\Message\InvalidInput;
 use LampThread\Message\Message;
 use LampThread\Message\Problem;
@@ -40,7 +41,7 @@ final readonly class RecordBook
     {
         return array_map(function (\stdClass $one) use ($job, $handover): array {
             try {
-                $this->keep($job, $one->id, RecordKind::from($one->kind), $one->step, $one->by, $one->at, self::data($one, $handover));
+                $this->keep($job, $one->id, RecordKind::from($one->kind), $one->step, $one->by, $one->at, [...self::data($one, $handover), ...self::lookedAt($job, $one)]);
 
                 return ['id' => $one->id, 'problems' => []];
             } catch (InvalidInput $invalid) {
@@ -130,6 +131,14 @@ final readonly class RecordBook
         if ($words !== '') {
             DB::update('UPDATE job_texts SET record = record || char(10) || ? WHERE job_id = ?', [$words, $job->id]);
         }
+    }
+
+    /** @return array<string, string> which vehicle is looked at, where it is not the one that leaves */
+    private static function lookedAt(Job $job, \stdClass $one): array
+    {
+        $isLooking = in_array(RecordKind::from($one->kind), [RecordKind::Trail, RecordKind::Fault], true);
+
+        return $isLooking && $job->state === VehicleState::Found ? ['lookedAt' => $job->state->value] : [];
     }
 
     /** @throws InvalidInput */

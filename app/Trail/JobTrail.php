@@ -12,6 +12,7 @@ use LampThread\Diagnosis\Answer;
 use LampThread\Diagnosis\FaultTable;
 use LampThread\Diagnosis\Symptom;
 use LampThread\Exchange\AnswerReader;
+use LampThread\Exchange\VehicleState;
 use LampThread\Message\InvalidInput;
 
 /** Where looking for the fault of a job stands, as its record tells: what was seen, what came of each test, in the order it was done. */
@@ -39,6 +40,12 @@ final readonly class JobTrail
         foreach (JobRecord::ofJob($job, $discretion) as $record) {
             if ($record->kind === RecordKind::Fault) {
                 array_unshift($found, ['what' => (string) $record->data['text'], 'by' => $record->by, 'at' => $record->at->toIso8601ZuluString()]);
+            }
+            // What was tested on the vehicle as it was found says nothing of the one that leaves, nor the other way round.
+            if (($record->data['lookedAt'] ?? VehicleState::Leaves->value) !== $job->state->value) {
+                continue;
+            }
+            if ($record->kind === RecordKind::Fault) {
                 [$seen, $answers, $outdated] = [[], [], []];
             } elseif ($record->kind === RecordKind::Trail && $record->step === self::SEEN) {
                 [$seen, $answers, $outdated] = [self::known((string) $record->data['text']), [], []];

@@ -102,6 +102,27 @@ final class FoundVehicleTest extends TestCase
         $this->postJson("/api/jobs/{$this->id}/undo", ['version' => $this->version])->assertOk()->assertJsonPath('file.found.wrong', []);
     }
 
+    /** What was tested on the vehicle as it was found says nothing of the one that leaves; and it is still known once the file was opened again. */
+    public function test_a_fault_is_looked_for_in_one_of_the_two(): void
+    {
+        $kept = json_decode($this->getJson("/api/jobs/{$this->id}/file")->assertOk()->content(), true);
+        $looks = ['step' => 'seen', 'text' => 'never-runs', 'by' => 'MK', 'at' => '2026-11-30T09:00:00Z', 'kind' => 'trail'];
+        $this->postJson("/api/jobs/{$this->id}.found/records", ['records' => [['id' => 'found-0001', ...$looks]]])->assertOk()->assertJsonPath('results.0.problems', []);
+        $looking = fn (string $id): mixed => $this->getJson("/api/jobs/{$id}/trail")->assertOk()->json('trail.seen.0.id');
+        self::assertSame(['never-runs', null], [$looking("{$this->id}.found"), $looking($this->id)]);
+
+        $file = $this->getJson("/api/jobs/{$this->id}/file")->assertOk()->content();
+        self::assertCount(count($kept['record'] ?? []) + 1, json_decode($file, true)['record']);
+        $copy = $this->postText('/api/jobs/import', $file)->assertCreated()->json('id');
+        self::assertSame(['never-runs', null], [$looking("{$copy}.found"), $looking($copy)]);
+        $this->postJson("/api/jobs/{$copy}/records", ['records' => [['id' => 'leaves-001', ...$looks, 'text' => 'runs-weakly']]])->assertOk();
+        self::assertSame(['never-runs', 'runs-weakly'], [$looking("{$copy}.found"), $looking($copy)]);
+        $found = ['id' => 'found-0002', ...$looks, 'kind' => 'fault', 'step' => '', 'text' => 'F1 was blown', 'typed' => 'fuse'];
+        $this->postJson("/api/jobs/{$copy}.found/records", ['records' => [$found]])->assertOk();
+        self::assertSame([null, 'runs-weakly'], [$looking("{$copy}.found"), $looking($copy)]);
+        $this->getJson("/api/jobs/{$copy}/trail")->assertJsonPath('history.0.what', 'F1 was blown');
+    }
+
     public function test_where_nothing_was_found_there_is_no_such_address(): void
     {
         $id = $this->postJson('/api/jobs', ['arrangement' => null])->assertCreated()->json('id');
