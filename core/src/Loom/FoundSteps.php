@@ -20,10 +20,10 @@ final class FoundSteps
     public static function of(Sizing $sizing): array
     {
         $alteration = $sizing->alteration();
-        $items = [
+        $mended = self::mended($sizing);
+        $touched = [
             ...self::joints($sizing),
             ...self::refed($sizing),
-            ...self::mended($sizing),
             ...self::moved($sizing),
             ...array_map(static fn (Component $component): Message => Message::of(
                 $alteration->isRenewed($component) ? 'step.found.renew' : 'step.found.out', mark: $component->mark, name: $component->name,
@@ -31,12 +31,13 @@ final class FoundSteps
             ), $alteration->going()),
             ...self::left($sizing),
         ];
-        if ($items === []) {
-            return [];
+        $title = Message::of('step.found.title');
+        if ($touched === []) {
+            return $mended === [] ? [] : [new Step($title, $mended)];
         }
         $before = [Message::of('step.found.photograph'), Message::of('step.found.measure')];
 
-        return [new Step(Message::of('step.found.title'), [...$before, ...$items], Message::of('step.found.caution'))];
+        return [new Step($title, [...$before, ...$mended, ...$touched], Message::of('step.found.caution'))];
     }
 
     /** @return list<Message> by wire that was there: opened and joined, or cut through, with what goes on at each of its ends */

@@ -130,6 +130,7 @@ final class FoundTest extends TestCase
         self::assertSame(1, $codes(['/renewed' => ['stage-1-switch']])['found-faulty']);
         self::assertStringContainsString('was found stuck on (a paper clip in its plug): put it right', self::sheet(self::sizing($wrong)));
         self::assertStringContainsString('Main fuse, radiator 2 to Relay, radiator 30 was found chafed to the body: put it right', self::sheet(self::sizing($wrong)));
+        self::assertStringNotContainsString('before anything is cut', self::sheet(self::sizing($wrong)), 'nothing is');
     }
 
     /** What is renewed comes: its old one goes, the wires that led to it lead to the new one. */

@@ -5,8 +5,10 @@ import { digits, useShown } from "../kit/units";
 /** The wires to cut; below them those that are there already, which nobody cuts. */
 export function CutList({ wires }: { wires: readonly WireRow[] }) {
   const there = wires.filter((wire) => wire.isThere);
+  const cut = wires.filter((wire) => !wire.isThere);
   return (
     <Panel title="Cut">
+      {cut.length === 0 && <p className="mb-2">Nothing is cut: every wire is there already.</p>}
       <div className="overflow-x-auto">
         <table className="table w-full">
           <thead>
@@ -22,11 +24,9 @@ export function CutList({ wires }: { wires: readonly WireRow[] }) {
             </tr>
           </thead>
           <tbody>
-            {wires
-              .filter((wire) => !wire.isThere)
-              .map((wire) => (
-                <Row key={wire.id} wire={wire} />
-              ))}
+            {cut.map((wire) => (
+              <Row key={wire.id} wire={wire} />
+            ))}
           </tbody>
           {there.length > 0 && (
             <tbody>

@@ -18,6 +18,7 @@ export function Loom() {
   const show = useShown();
   const text = useText();
   const texts = useTexts();
+  const labelled = design.wires.filter((wire) => !wire.isThere);
   return (
     <div className="document grid gap-4 print:block">
       <p className="print-foot hidden print:block">
@@ -64,6 +65,7 @@ export function Loom() {
       <CutList wires={design.wires} />
 
       <Panel title="Parts">
+        {design.parts.length === 0 && <p className="mb-2">Nothing is bought.</p>}
         <div className="overflow-x-auto">
           <table className="table w-full">
             <thead>
@@ -107,9 +109,11 @@ export function Loom() {
         <PinCards cards={design.pinCards} />
       </Panel>
 
-      <Panel title="Labels">
-        <Labels wires={design.wires.filter((wire) => !wire.isThere)} />
-      </Panel>
+      {labelled.length > 0 && (
+        <Panel title="Labels">
+          <Labels wires={labelled} />
+        </Panel>
+      )}
 
       {job.form.plan.drawn !== null && (
         <Panel title="Where parts sit">
