@@ -63,13 +63,14 @@ final class FoundCompatibility
     private static function wrong(Found $found, Circuit $circuit): array
     {
         $problems = [];
+        $known = [...array_keys($circuit->components), ...array_map(static fn (Wire $wire): string => $wire->name(), $circuit->wires)];
         $seen = [];
         foreach ($found->wrong as $at => $wrong) {
             $part = $circuit->named($wrong->part);
             $kind = FaultKind::tryFrom($wrong->fault);
             $can = array_map(static fn (Fault $fault): string => $fault->kind->value, $part?->faults() ?? []);
             $refusal = match (true) {
-                $part === null => Message::of('refusal.not-found', id: $wrong->part, known: [...array_keys($circuit->components), ...array_map(static fn (Wire $wire): string => $wire->name(), $circuit->wires)]),
+                $part === null => Message::of('refusal.not-found', id: $wrong->part, known: $known),
                 $kind === null || ! in_array($wrong->fault, $can, true) => Message::of('refusal.no-such-fault', fault: $wrong->fault, faults: $can),
                 isset($seen[$wrong->part]) => Message::of('refusal.two-faults-of-one', id: $wrong->part),
                 default => null,
