@@ -101,7 +101,7 @@ final readonly class Existing
 
     /**
      * Studs are counted as wires come to them, and those that were there first have theirs: where a wire that was there would end at another, the two
-     * studs are exchanged.
+     * studs are exchanged. Whose stud is found already keeps it.
      *
      * @param  list<Wire>  $wires
      * @param  array<string, Component>  $components  of the new circuit
@@ -110,19 +110,33 @@ final readonly class Existing
     private function earthedAsBefore(array $wires, array $components): array
     {
         $isEarth = static fn (string $end, array $among): bool => ($among[explode(':', $end, 2)[0]] ?? null)?->isEarthPoint() === true;
+        $settled = [];
         foreach ($this->circuit->wires as $there) {
             $isKept = ! isset($this->renewed[$there->group]) && $isEarth($there->to, $components) && $isEarth($there->to, $this->circuit->components);
-            foreach ($isKept ? $wires : [] as $wire) {
-                if ($wire->group === $there->group && $wire->stretch === $there->stretch && $wire->to !== $there->to && $isEarth($wire->to, $components)) {
-                    $other = $wire->to;
-                    $wires = array_map(static fn (Wire $one): Wire => $one->rejoined($there->to, '')->rejoined($other, $there->to)->rejoined('', $other), $wires);
-
-                    break;
-                }
+            $now = $isKept ? $this->inPlaceOf($there, array_filter($wires, static fn (Wire $wire): bool => $isEarth($wire->to, $components)))?->to : null;
+            if ($now === null || isset($settled[$now]) || isset($settled[$there->to])) {
+                continue;
             }
+            $wires = array_map(static fn (Wire $one): Wire => $one->rejoined($there->to, '')->rejoined($now, $there->to)->rejoined('', $now), $wires);
+            $settled[$there->to] = true;
         }
 
         return $wires;
+    }
+
+    /**
+     * What a wire to earth that was there is now: the one from the same terminal, else one like it from a terminal none led to earth from.
+     *
+     * @param  array<int, Wire>  $wires  of the new circuit, to earth
+     */
+    private function inPlaceOf(Wire $there, array $wires): ?Wire
+    {
+        $like = array_filter($wires, static fn (Wire $wire): bool => $wire->group === $there->group && $wire->stretch === $there->stretch);
+        $same = array_filter($like, static fn (Wire $wire): bool => $wire->from === $there->from);
+        $from = array_column($this->circuit->wires, 'from');
+        $new = array_filter($like, static fn (Wire $wire): bool => ! in_array($wire->from, $from, true));
+
+        return array_values([...$same, ...$new])[0] ?? null;
     }
 
     /**

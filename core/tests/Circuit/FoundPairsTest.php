@@ -44,6 +44,24 @@ final class FoundPairsTest extends TestCase
         }
     }
 
+    /** Whoever adds dash switches moves no earth: what led to a stud leads to it. Only one that changes the minus over sits in it. */
+    public function test_what_is_added_leaves_the_earths_where_they_are(): void
+    {
+        $demos = array_map(static fn (string $path): array => Orchard::files()->decode((string) file_get_contents($path)), glob(dirname(__DIR__, 2).'/data/jobs/*.json') ?: []);
+        $switched = array_filter([...self::jobs(), ...$demos], static fn (array $job): bool => ($job['control']['overrides'][0]['kind'] ?? 'change-over-both') !== 'change-over-both');
+        self::assertGreaterThan(5, count($switched));
+        foreach ($switched as $job) {
+            $found = ['fans' => $job['fans'], 'control' => [...$job['control'], 'overrides' => []], 'runs' => $job['runs'] ?? []];
+            $sizing = Sizing::of(Orchard::files()->brief(Orchard::files()->decode(JobFile::encode([...$job, 'found' => $found, 'renewed' => []]))), Orchard::shelf());
+            $was = $sizing->existing->circuit ?? self::fail('nothing was there');
+            $earths = static fn (array $wires): array => array_values(array_filter($wires, static fn (Wire $wire): bool => str_starts_with($wire->to, 'earth-')));
+            $now = array_column($earths($sizing->circuit->wires), 'to', 'from');
+            foreach ($earths($was->wires) as $wire) {
+                self::assertSame($wire->to, $now[$wire->from] ?? 'a splice', "{$job['job']['title']}: {$wire->from}");
+            }
+        }
+    }
+
     /** @return list<bool> whether each fan turns, in the cold, hot, with the key out and while cranking */
     private static function turning(Sizing $sizing): array
     {
