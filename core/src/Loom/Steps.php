@@ -38,7 +38,7 @@ final class Steps
             ...self::ifAny('cut', self::cut($sizing)),
             ...self::lay($sizing->alteration()),
             self::step('prove', self::prove($sizing), hasCaution: true),
-            ...self::tidy($sizing->alteration()),
+            ...self::tidy($sizing),
             ...self::fill($sizing),
             self::step('write-up', [Message::of('step.write-up.places')]),
         ];
@@ -75,11 +75,14 @@ final class Steps
     }
 
     /** @return list<Step> what is done for good, once it has been tried; none where no wire comes */
-    private static function tidy(Alteration $alteration): array
+    private static function tidy(Sizing $sizing): array
     {
-        return $alteration->wiresComing() === [] ? [] : [self::step('tidy', array_map(
-            static fn (string $item): Message => Message::of("step.tidy.{$item}"), ['sleeve', 'plugs', 'lock-to-lock'],
-        ))];
+        $circuit = $sizing->circuit;
+        $fitted = array_filter(self::coming($sizing), static fn (Component $component): bool => $component->fittingStep() !== null);
+        $plugged = array_filter([...$circuit->each(FanMotor::class), ...$circuit->sensors()], static fn (Component $component): bool => ! $circuit->wasThere($component->id));
+        $items = [$fitted === [] ? 'tie' : 'sleeve', ...($plugged === [] ? [] : ['plugs']), 'lock-to-lock'];
+
+        return $sizing->alteration()->wiresComing() === [] ? [] : [self::step('tidy', array_map(static fn (string $item): Message => Message::of("step.tidy.{$item}"), $items))];
     }
 
     /** @return list<Step> what is done to a circuit whose fuse is shared or taken out */
@@ -114,15 +117,17 @@ final class Steps
         $unmade = $sizing->unmade();
         $steps = array_map(static fn (Component $component): ?Message => in_array($component->id, $unmade, true)
             ? Message::of('step.fit.nothing', mark: $component->mark, name: $component->name)
-            : $component->fittingStep(), array_udiff($sizing->alteration()->coming(), self::joined($sizing), static fn (Component $a, Component $b): int => $a->id <=> $b->id));
+            : $component->fittingStep(), self::coming($sizing));
 
         return [...$items, ...array_values(array_filter($steps))];
     }
 
-    /** @return list<Component> splices into what was there: told where that is */
-    private static function joined(Sizing $sizing): array
+    /** @return list<Component> what comes, without splices into what was there: those are told where that is */
+    private static function coming(Sizing $sizing): array
     {
-        return array_map(static fn (Joint $joint): Component => $joint->splice, $sizing->alteration()->joints());
+        $joined = array_map(static fn (Joint $joint): string => $joint->splice->id, $sizing->alteration()->joints());
+
+        return array_values(array_filter($sizing->alteration()->coming(), static fn (Component $component): bool => ! in_array($component->id, $joined, true)));
     }
 
     /** @return list<Step> none where nothing senses a temperature */

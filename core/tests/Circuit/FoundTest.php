@@ -135,6 +135,17 @@ final class FoundTest extends TestCase
         self::assertStringNotContainsString('before anything is cut', self::sheet(self::sizing([...$wrong, '/control/overrides' => []])), 'nothing is');
     }
 
+    /** Who only joins a dash switch to what was there bolts no relay and plugs no fan in. */
+    public function test_what_is_tidied_is_what_came(): void
+    {
+        $tidied = static fn (Sizing $sizing): string => (string) strstr((string) strstr(self::sheet($sizing), 'Tidy it for good'), 'Steering from lock', true);
+
+        self::assertSame("Tidy it for good\nTie the new wires for good, and sleeve them where they lie by themselves.\n", $tidied(self::sizing()));
+        $all = $tidied(Orchard::sizing());
+        self::assertStringContainsString('bolt relays and fuse holders', $all);
+        self::assertStringContainsString('Plug the fan and the probe in last', $all);
+    }
+
     /** What is renewed comes: its old one goes, the wires that led to it lead to the new one. */
     public function test_a_new_relay_in_the_place_of_the_old_one(): void
     {
