@@ -49,7 +49,9 @@ test("what was found is told, tried with what is wrong with it, and the sheet is
   await page.getByRole("link", { name: "Loom", exact: true }).click();
   const sheet = page.locator("main");
   await expect(sheet).toContainText("Both its ends go on as they did.");
-  await expect(sheet).toContainText("was found stuck on (paper clip in the plug): put it right, or put a new one in its place.");
+  await expect(sheet).toContainText(
+    "was found stuck on (paper clip in the plug): put it right, or put a new one in its place.",
+  );
   await expect(sheet).toContainText(/Main fuse, [^:]+: take it out/);
   await expect(sheet).not.toContainText("behind the core as a puller");
 
@@ -61,7 +63,9 @@ test("what was found is told, tried with what is wrong with it, and the sheet is
   const file = await (await page.request.get(`/api/jobs/${id}/file`)).text();
   const copy = (await (await page.request.post("/api/jobs/import", { data: file })).json()) as { id: string };
   await page.goto(`/jobs/${copy.id}/loom`);
-  await expect(sheet).toContainText("was found stuck on (paper clip in the plug): put it right, or put a new one in its place.");
+  await expect(sheet).toContainText(
+    "was found stuck on (paper clip in the plug): put it right, or put a new one in its place.",
+  );
 });
 
 test("a vehicle of which nothing was found has no such address", async ({ page }) => {
