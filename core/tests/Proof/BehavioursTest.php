@@ -16,12 +16,14 @@ use LampThread\Circuit\Wire;
 use LampThread\Message\Message;
 use LampThread\Operation\Solver;
 use LampThread\Proof\Behaviours;
+use LampThread\Proof\Finding\Severity;
 use LampThread\Scenario\Limits;
 use LampThread\Sizing\Sizing;
 use LampThread\Tests\Combination;
 use LampThread\Tests\Operation\Buzzer;
 use LampThread\Tests\Orchard;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** Each rule holds in a sound circuit and fails in one that was spoilt for it. */
@@ -84,6 +86,17 @@ final class BehavioursTest extends TestCase
 
         self::assertIsString($fails);
         self::assertStringContainsString($at, $fails);
+    }
+
+    /** Whoever feeds the coil from the battery, so that the fan runs with the key out, has a live terminal at the radiator; else it is a mistake. */
+    #[TestWith(['battery', Severity::Note])]
+    #[TestWith(['ignition', Severity::Warning])]
+    public function test_a_terminal_that_has_to_be_live_is_only_noted(string $coilFeed, Severity $severity): void
+    {
+        $sizing = Orchard::sizing(['/control/coilFeed' => $coilFeed]);
+        $behaviours = array_column(self::behaviours($sizing, $sizing->circuit), null, 'id');
+
+        self::assertSame($severity, $behaviours['bare-terminals-dead']->severity);
     }
 
     public function test_stages_out_of_order_are_seen(): void

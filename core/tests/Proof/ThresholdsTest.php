@@ -28,8 +28,11 @@ use LampThread\Proof\Rule\FanFigures;
 use LampThread\Proof\Rule\HoseAdapterEarth;
 use LampThread\Proof\Rule\IdleShortfall;
 use LampThread\Proof\Rule\LargeFuse;
+use LampThread\Proof\Rule\LockoutInClimb;
+use LampThread\Proof\Rule\ReturnThinner;
 use LampThread\Proof\Rule\RingsOnStud;
 use LampThread\Proof\Rule\Rule;
+use LampThread\Proof\Rule\SharedFuse;
 use LampThread\Proof\Rule\TappedFuse;
 use LampThread\Proof\Rule\VoltageLost;
 use LampThread\Road\HeatsUp;
@@ -75,6 +78,15 @@ final class ThresholdsTest extends TestCase
         yield 'two sizes above' => [new LargeFuse, $fuse('cartridge-50'), ['fuse-larger-than-needed']];
         yield 'a short of less than 1000 A' => [new BreakingCapacity, ['/supply/chargingV' => 14.2, '/supply/batteryMilliohm' => 14.2], []];
         yield 'a short of more' => [new BreakingCapacity, ['/supply/chargingV' => 14.2, '/supply/batteryMilliohm' => 12], ['fuse-breaking-capacity']];
+        $lockout = static fn (float $rpm): array => ['/control/lockouts' => ['engineSpeed' => ['rpm' => $rpm]]];
+        yield 'a lockout above 3500 rpm' => [new LockoutInClimb, $lockout(3500), ['lockout-in-climb']];
+        yield 'one above more' => [new LockoutInClimb, $lockout(3510), []];
+        $shared = static fn (float $before): array => ['/control/feed' => 'existing-circuit', '/control/existingFuseA' => 40, '/control/fuseBeforeA' => $before];
+        yield 'a fuse of the vehicle that is what it was' => [new SharedFuse, $shared(40), []];
+        yield 'one that somebody raised' => [new SharedFuse, $shared(30), ['fuse-raised']];
+        $return = static fn (string $conductor): array => ['/pinned/fan-1-wire' => 'metric-4', '/runs/fan-to-earth/conductor' => $conductor];
+        yield 'a return as thick as its feed' => [new ReturnThinner, $return('metric-4'), []];
+        yield 'a return that is thinner' => [new ReturnThinner, $return('metric-2.5'), ['return-thinner']];
         yield 'four rings on the battery’s post' => [new RingsOnStud, self::four('ignition'), []];
         // Those that come are spliced before they are a fifth; those that were found are what they are.
         yield 'five that were found' => [new RingsOnStud, self::found(self::four('battery')), ['rings-on-stud']];
@@ -168,6 +180,7 @@ final class ThresholdsTest extends TestCase
         self::assertStringNotContainsString('boils', $reason([]));
         self::assertStringContainsString('boils', $reason(['/fans/0/flowM3h' => 1000]));
         self::assertSame([], (new DrivesTooHot)->judge(Orchard::sizing(['/heat' => ['ratedKw' => 40]])));
+        self::assertSame(Severity::Danger, (new DrivesTooHot)->judge(Orchard::sizing($told))[0]->severity);
     }
 
     /** The worst first: danger before warning before note, fire before being stranded before damage. */
