@@ -10,6 +10,7 @@ use LampThread\Message\Unit;
 use LampThread\Proof\Behaviour;
 use LampThread\Proof\BehaviourRow;
 use LampThread\Proof\Comparison;
+use LampThread\Proof\CoolingFaults;
 use LampThread\Proof\Excuse;
 use LampThread\Proof\FaultFindings;
 use LampThread\Proof\FaultOutcome;
@@ -36,6 +37,7 @@ use LampThread\Proof\Rule\SharedFuse;
 use LampThread\Proof\Rule\TappedFuse;
 use LampThread\Proof\Rule\VoltageLost;
 use LampThread\Road\HeatsUp;
+use LampThread\Road\StandingHeat;
 use LampThread\Tests\Combination;
 use LampThread\Tests\Orchard;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -181,6 +183,17 @@ final class ThresholdsTest extends TestCase
         self::assertStringContainsString('boils', $reason(['/fans/0/flowM3h' => 1000]));
         self::assertSame([], (new DrivesTooHot)->judge(Orchard::sizing(['/heat' => ['ratedKw' => 40]])));
         self::assertSame(Severity::Danger, (new DrivesTooHot)->judge(Orchard::sizing($told))[0]->severity);
+    }
+
+    /** With half its core blocked a large engine gets too hot standing with every fan on; a small one stays below the ceiling (common practice, no source). */
+    #[TestWith([40.0, Harm::LessCooling])]
+    #[TestWith([200.0, Harm::Stranded])]
+    public function test_half_a_core(float $ratedKw, Harm $harm): void
+    {
+        $brief = Orchard::sizing(['/heat' => ['ratedKw' => $ratedKw]])->brief;
+        $harms = array_column((new CoolingFaults($brief, StandingHeat::of($brief, 87.0)))->outcomes(), 'harm', 'part');
+
+        self::assertSame($harm, $harms['core']);
     }
 
     /** The worst first: danger before warning before note, fire before being stranded before damage. */
