@@ -1,11 +1,11 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { type QueryClient, useQuery, useQueryClient } from "@tanstack/react-query";
 import { createContext, use, useCallback, useEffect, useMemo, useRef, useState, type ReactNode } from "react";
 import { api, Refused, type Change, refusedBy } from "../api/client";
 import { keys } from "../api/keys";
 import type { SavedJob } from "../api/generated/saved-job";
 import { HeldContext, HeldTexts } from "./heldTexts";
 import { Queue } from "./Queue";
-import { otherAddress } from "./vehicleState";
+import { addressAs, otherAddress } from "./vehicleState";
 import { unsent, WINDOW, type Unsent } from "./unsent";
 
 /** `waiting`: kept in the browser until the program answers. */
@@ -65,8 +65,8 @@ export function JobProvider({ id, children, loading, failed }: Props) {
   const [overtaken, setOvertaken] = useState<Unsent[]>([]);
   const [failure, setFailure] = useState<string>();
   const [texts] = useState(() => new HeldTexts(id));
-  // One after another: each change is made on the version the one before it led to.
-  const [line] = useState(() => new Queue());
+  // One after another, whichever of the two states they are made in: each change is made on the version the one before it led to.
+  const [line] = useState(() => lineOf(queries, addressAs("leaves", id)));
   // How often others have moved the job on: what was made before that is asked about, not put over theirs.
   const overtakes = useRef(0);
   const outOfStep = overtaken[0];
@@ -83,7 +83,7 @@ export function JobProvider({ id, children, loading, failed }: Props) {
             // The same job, looked at as it was found or as it leaves, is another version now too.
             const other = { queryKey: keys.job(otherAddress(id)) };
             queries.removeQueries({ ...other, type: "inactive" });
-            void queries.invalidateQueries(other);
+            await queries.invalidateQueries(other);
             setSaving("saved");
             setFailure(undefined);
             return { version: saved.version, refused: undefined };
@@ -206,6 +206,16 @@ export function JobProvider({ id, children, loading, failed }: Props) {
       <Context value={value}>{children}</Context>
     </HeldContext>
   );
+}
+
+const lines = new WeakMap<QueryClient, Map<string, Queue>>();
+
+/** The line in which the changes of one job wait. */
+function lineOf(queries: QueryClient, id: string): Queue {
+  const ofClient = lines.get(queries) ?? new Map<string, Queue>();
+  const line = ofClient.get(id) ?? new Queue();
+  lines.set(queries, ofClient.set(id, line));
+  return line;
 }
 
 /** A while, or until the browser says that it is connected again. */
