@@ -97,20 +97,41 @@ final readonly class Alteration
         throw new \LogicException("{$piece->foundId} was not found.");
     }
 
-    /** @return list<Moved> ends of wires that were there, put on another part of the loom */
+    /** @return list<Moved> ends of wires that were there, put on another part of the loom, or on another kind of part in the place of one */
     public function moved(): array
     {
         $moved = [];
-        foreach ($this->leaves->wires as $wire) {
+        foreach ($this->found === null ? [] : $this->leaves->wires as $wire) {
             $was = $wire->foundId === null ? $wire : $this->foundWire($wire);
             $from = array_values(array_diff([$was->from, $was->to], [$wire->from, $wire->to]));
             $to = array_values(array_diff([$wire->from, $wire->to], [$was->from, $was->to]));
-            if (count($from) === 1 && count($to) === 1 && $this->leaves->componentAt($to[0])?->isSplice() !== true) {
-                $moved[] = new Moved($was, $from[0], $to[0]);
+            $ends = count($from) === 1 && count($to) === 1 && $this->leaves->componentAt($to[0])?->isSplice() !== true ? [[$from[0], $to[0]]] : [];
+            foreach ($wire->foundId === null ? [] : array_intersect([$wire->from, $wire->to], [$was->from, $was->to]) as $same) {
+                $ends = $this->isExchanged($same) ? [...$ends, [$same, $same]] : $ends;
+            }
+            foreach ($ends as [$off, $on]) {
+                $moved[] = new Moved($was, $wire, $off, $on, $this->found?->terminationAt($off) !== $this->leaves->terminationAt($on));
             }
         }
 
         return $moved;
+    }
+
+    /** Whether another kind of part has come to a terminal. */
+    private function isExchanged(string $terminal): bool
+    {
+        $was = $this->found?->componentAt($terminal);
+        $now = $this->leaves->componentAt($terminal);
+
+        return $was !== null && $now !== null && $was->comesOut() && $was::class !== $now::class;
+    }
+
+    /** Whether a wire is taken off an end that is left: off what goes, or off a stud. Anywhere else it is cut. */
+    public function isTakenOff(string $terminal): bool
+    {
+        $part = $this->found?->componentAt($terminal);
+
+        return $part === null || $this->found?->terminationAt($terminal) === Termination::Stud || ($part->comesOut() && ! $this->leaves->wasThere($part->id));
     }
 
     /** Whether a part that goes has a new one in its place. */

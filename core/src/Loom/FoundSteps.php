@@ -55,16 +55,18 @@ final class FoundSteps
             foreach (array_filter($joints, static fn (Joint $joint): bool => $joint->end === null) as $joint) {
                 $items[] = Message::of('step.found.join', ...$ends, mark: $joint->splice->mark, wires: array_column($joint->coming, 'id'));
             }
+            $left = $cuts === [] ? [] : array_values(array_diff([$joints[0]->into->from, $joints[0]->into->to], array_column($cuts, 'end')));
+            $off = array_values(array_filter($left, $sizing->alteration()->isTakenOff(...)));
             if ($cuts !== []) {
-                $items[] = Message::of('step.found.cut', ...$ends);
+                $items[] = $off === [] ? Message::of('step.found.cut', ...$ends) : Message::of('step.found.cut.off', ...$ends, end: self::end($off[0], $found));
             }
             foreach ($cuts as $joint) {
                 $items[] = Message::of(
                     'step.found.cut.end', mark: $joint->splice->mark, end: self::end((string) $joint->end, $found), wires: array_column($joint->coming, 'id'),
                 );
             }
-            foreach ($cuts === [] ? [] : array_diff([$joints[0]->into->from, $joints[0]->into->to], array_column($cuts, 'end')) as $left) {
-                $items[] = Message::of('step.found.cut.left', end: self::end($left, $found));
+            foreach (array_diff($left, $off) as $end) {
+                $items[] = Message::of('step.found.cut.left', end: self::end($end, $found));
             }
         }
 
@@ -97,7 +99,7 @@ final class FoundSteps
         $found = $sizing->existing->circuit ?? $sizing->circuit;
 
         return array_map(static fn (Moved $moved): Message => Message::of(
-            'step.found.moved', from: self::end($moved->from, $found), to: $sizing->circuit->terminalName($moved->to),
+            'step.found.moved', from: self::end($moved->from, $found), to: $sizing->circuit->terminalName($moved->to), isRecrimped: $moved->isRecrimped,
             wire: Message::of('step.found.wire', from: self::end($moved->wire->from, $found), to: self::end($moved->wire->to, $found)),
         ), $sizing->alteration()->moved());
     }

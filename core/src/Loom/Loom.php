@@ -115,7 +115,7 @@ final readonly class Loom
     }
 
     /**
-     * What is crimped on the ends of the wires that are cut; two in one crimp, or all in one joint, need one.
+     * What is crimped on the ends of the wires that are cut, and on those that were there and go on another kind of terminal; two in one crimp, or all in one joint, need one.
      *
      * @param  list<WireRow>  $rows
      * @return array<string, non-empty-list<array{string, string}>> terminal and size, once for each
@@ -129,6 +129,12 @@ final readonly class Loom
             if (! $row->isThere && $row->size !== WireRow::NO_SIZE) {
                 $ends[$wire->from][] = [$row->fromTerminal, $row->size];
                 $ends[$wire->to][] = [$row->toTerminal, $row->size];
+            }
+        }
+        foreach ($sizing->alteration()->moved() as $moved) {
+            $row = $byId[$moved->now->id];
+            if ($moved->isRecrimped && $row->size !== WireRow::NO_SIZE) {
+                $ends[$moved->to][] = [$moved->now->from === $moved->to ? $row->fromTerminal : $row->toTerminal, $row->size];
             }
         }
         $crimped = [];

@@ -6,7 +6,6 @@ namespace LampThread\Loom;
 
 use LampThread\Brief\Feed;
 use LampThread\Brief\Mount;
-use LampThread\Circuit\Alteration;
 use LampThread\Circuit\Component\Component;
 use LampThread\Circuit\Component\FanMotor;
 use LampThread\Circuit\Component\HandSwitch;
@@ -36,7 +35,7 @@ final class Steps
             ...self::ifAny('fit', self::fit($sizing), hasCaution: true),
             ...self::sensors($sizing),
             ...self::ifAny('cut', self::cut($sizing)),
-            ...self::lay($sizing->alteration()),
+            ...self::lay($sizing),
             self::step('prove', self::prove($sizing), hasCaution: true),
             ...self::tidy($sizing),
             ...self::fill($sizing),
@@ -60,11 +59,12 @@ final class Steps
     }
 
     /** @return list<Step> what concerns the wires that come; none where none does */
-    private static function lay(Alteration $alteration): array
+    private static function lay(Sizing $sizing): array
     {
+        $alteration = $sizing->alteration();
         $wires = $alteration->wiresComing();
         $ends = array_merge(...array_map(static fn (Wire $wire): array => [$wire->from, $wire->to], $wires));
-        $studs = array_filter($alteration->coming(), static fn (Component $component): bool => $component->isEarthPoint());
+        $studs = array_filter($ends, static fn (string $end): bool => $sizing->circuit->componentAt($end)?->isEarthPoint() === true);
         $items = [
             ...($studs === [] ? [] : ['scrape-earths']),
             count($wires) < self::LOOM_FROM ? 'along' : 'loose',

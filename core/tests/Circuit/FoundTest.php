@@ -11,12 +11,14 @@ use LampThread\Circuit\Moved;
 use LampThread\Circuit\Wire;
 use LampThread\Exchange\Wording;
 use LampThread\Loom\Loom;
+use LampThread\Loom\PartRow;
 use LampThread\Message\InvalidInput;
 use LampThread\Message\Message;
 use LampThread\Message\Problem;
 use LampThread\Proof\Finding\Finding;
 use LampThread\Proof\Findings;
 use LampThread\Sizing\Sizing;
+use LampThread\Tests\Combination;
 use LampThread\Tests\Orchard;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -133,6 +135,33 @@ final class FoundTest extends TestCase
         self::assertStringContainsString('was found stuck on (a paper clip in its plug): put it right', self::sheet(self::sizing($wrong)));
         self::assertStringContainsString('Main fuse, radiator 2 to Relay, radiator 30 was found chafed to the body: put it right', self::sheet(self::sizing($wrong)));
         self::assertStringNotContainsString('before anything is cut', self::sheet(self::sizing([...$wrong, '/control/overrides' => []])), 'nothing is');
+    }
+
+    /** Another kind of part takes a lead over with another terminal on it, which is bought; a lead is unbolted from what goes and from a post, not cut. */
+    public function test_a_lead_is_taken_off_and_put_on(): void
+    {
+        $deciders = Combination::deciders();
+        $becomes = static function (array $was, array $is) use ($deciders): Sizing {
+            $file = static fn (array $decider, array $more = []): array => Orchard::file(Combination::changes($decider, Combination::loads()['one fan'], more: $more));
+            $found = $file($deciders[$was[0]], $was[1] ?? []);
+
+            return Orchard::sizing([
+                ...Combination::changes($deciders[$is[0]], Combination::loads()['one fan'], more: $is[1] ?? []),
+                '/found' => ['fans' => $found['fans'], 'control' => $found['control'], 'runs' => $found['runs'] ?? []],
+            ]);
+        };
+        $thermostat = $becomes(['switch closing when hot'], ['electronic, dry contact']);
+        self::assertMatchesRegularExpression('/take its end off Temperature switch, .* 1 and put it on B1 1, with a new terminal/', self::sheet($thermostat));
+        $ferrules = static fn (Sizing $sizing): float => array_sum(array_map(
+            static fn (PartRow $row): float => str_contains(Orchard::english($row->part), 'Ferrule') ? $row->quantity : 0.0, Loom::of($sizing, Orchard::shelf())->parts,
+        ));
+        self::assertSame($ferrules(Orchard::sizing(Combination::changes($deciders['electronic, dry contact'], Combination::loads()['one fan']))), $ferrules($thermostat));
+
+        $stepless = self::sheet($becomes(['switch carrying the fan'], ['stepless']));
+        self::assertMatchesRegularExpression('/Take the wire from Fan, .* - to Temperature switch, .* 1 off Temperature switch, .* 1, and cut its terminal off/', $stepless);
+        self::assertStringNotContainsString('Insulate the end that is left', $stepless);
+        $key = self::sheet($becomes(['switch closing when hot', ['coilFeed' => 'battery']], ['switch closing when hot', ['coilFeed' => 'ignition']]));
+        self::assertStringContainsString('Take the wire from Battery + to Coil fuse 1 off Battery +, and cut its terminal off', $key);
     }
 
     /** Who only joins a dash switch to what was there bolts no relay and plugs no fan in. */

@@ -8,6 +8,7 @@ use LampThread\Brief\CoilFeed;
 use LampThread\Circuit\Component\FanMotor;
 use LampThread\Circuit\Component\Key;
 use LampThread\Circuit\Component\Rail;
+use LampThread\Circuit\Component\Relay;
 use LampThread\Message\Unit;
 use LampThread\Proof\Finding\Figure;
 use LampThread\Proof\Finding\Finding;
@@ -29,6 +30,7 @@ final readonly class Cranking implements Rule
                         $sizing->circuit->sensors() === [] ? Severity::Note : Severity::Warning,
                         $motor->id,
                         '/control/coilFeed',
+                        ['hasRelay' => $sizing->circuit->each(Relay::class) !== []],
                         figures: [
                             Figure::of('draws', Unit::Ampere->of($point->currentA($motor->id))), Figure::of(
                                 'battery', Unit::Volt->of($point->voltages->at(Rail::SUPPLY)),
