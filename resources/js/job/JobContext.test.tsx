@@ -1,5 +1,5 @@
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
-import { cleanup, render, screen, waitFor } from "@testing-library/react";
+import { cleanup, render, screen, waitFor, within } from "@testing-library/react";
 import { userEvent } from "@testing-library/user-event";
 import { http, HttpResponse } from "msw";
 import { setupServer } from "msw/node";
@@ -254,6 +254,62 @@ test("undo goes through the same line as changes", async () => {
     expect(screen.getByRole("heading").textContent).toBe("Pump");
   });
   expect(kept.version).toBe(3);
+});
+
+test("the vehicle as found, asked for before a change as it leaves was saved, is shown and changed as it is after it", async () => {
+  let asked = 0;
+  let arrives: () => void = () => undefined;
+  const late = new Promise<void>((resolve) => {
+    arrives = resolve;
+  });
+  server.use(
+    http.get("*/api/jobs/pump.found", async () => {
+      const before = answer();
+      asked++;
+      if (asked === 1) {
+        await late;
+      }
+      return HttpResponse.json(before);
+    }),
+    http.post("*/api/jobs/pump.found/changes", async ({ request }) => {
+      const { version } = (await request.json()) as { version: number };
+      told.push({ found: version });
+      kept = { version: kept.version + 1, title: "Pump as found" };
+      return HttpResponse.json(answer());
+    }),
+  );
+  const client = new QueryClient();
+  const both = (isFoundOpen: boolean) => (
+    <QueryClientProvider client={client}>
+      <JobProvider id="pump" loading={<p>loading</p>} failed={(refused) => <p>lost: {refused.message}</p>}>
+        <Title />
+      </JobProvider>
+      {isFoundOpen && (
+        <section aria-label="As found">
+          <JobProvider id="pump.found" loading={<p>loading</p>} failed={(refused) => <p>lost: {refused.message}</p>}>
+            <Title />
+          </JobProvider>
+        </section>
+      )}
+    </QueryClientProvider>
+  );
+  const { rerender } = render(both(false));
+  await screen.findByRole("heading", { name: "Pump" });
+  rerender(both(true));
+  await waitFor(() => {
+    expect(asked).toBe(1);
+  });
+  const user = userEvent.setup();
+  await press(user, "crane");
+  await waitFor(() => {
+    expect(kept.version).toBe(2);
+  });
+  arrives();
+  const found = within(screen.getByRole("region", { name: "As found" }));
+  await found.findByRole("heading", { name: "Crane" });
+  await user.click(found.getByRole("button", { name: "crane" }));
+  await found.findByRole("heading", { name: "Pump as found" });
+  expect(told).toMatchObject([{ version: 1 }, { found: 2 }]);
 });
 
 test("a job that is not there is said in the words of the answer", async () => {

@@ -80,8 +80,9 @@ export function JobProvider({ id, children, loading, failed }: Props) {
           try {
             const saved = await act(version);
             queries.setQueryData(keys.job(id), saved);
-            // The same job, looked at as it was found or as it leaves, is another version now too.
+            // The same job, looked at as it was found or as it leaves, is another version now too. An answer still on its way tells the one before.
             const other = { queryKey: keys.job(otherAddress(id)) };
+            await queries.cancelQueries(other);
             queries.removeQueries({ ...other, type: "inactive" });
             await queries.invalidateQueries(other);
             setSaving("saved");
