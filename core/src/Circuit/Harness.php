@@ -194,6 +194,7 @@ final class Harness
             $this->staying = $existing->staying($this->components);
             $this->wires = $existing->laid($this->wires, $this->staying, $this->components);
             array_map(fn (int $at) => $this->joinCut($existing, $at), array_keys($this->wires));
+            $this->wires = array_map($this->ledToFuse(...), $this->wires);
         }
         if ($this->brief->wiring->servicePlugs && ! $this->selection->isFound) {
             array_map($this->plugIn(...), $this->components);
@@ -231,6 +232,19 @@ final class Harness
         array_splice($this->wires, $at, 1, [$wire->rejoined($end, $splice->joint())]);
         $ends = $wire->from === $end ? [$end, $splice->joint()] : [$splice->joint(), $end];
         $this->wire($ends[0], $ends[1], (array_values($others)[0] ?? $wire)->stretch, $wire->colour, $wire->group);
+    }
+
+    /**
+     * A fuse that comes sits at its feed; one that was there stays where it is: unless it is told how far that is, a new feed comes to it from as far as
+     * a fuse is from its relay (common practice, no source).
+     */
+    private function ledToFuse(Wire $wire): Wire
+    {
+        $end = explode(':', $wire->to, 2)[0];
+        $isLedThere = $wire->foundId === null && $wire->isBeforeFuse() && (isset($this->staying[$end]) || $this->components[$end]->isSplice());
+        $isTold = isset($this->brief->segments[$this->brief->segmentName($wire->stretch, $wire->group)]);
+
+        return $isLedThere && ! $isTold ? $wire->along($this->brief->segment(Stretch::FuseToCoil, $wire->group)) : $wire;
     }
 
     /** @return array<string, list<int>> terminal to the wires that end there, as places among all wires */

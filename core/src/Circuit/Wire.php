@@ -69,6 +69,12 @@ final readonly class Wire implements Breakable
         );
     }
 
+    /** The same laid another way. */
+    public function along(Segment $segment): self
+    {
+        return new self($this->id, $this->from, $this->to, $this->stretch, $segment, $this->colour, $this->group, $this->conductor, $this->conductorC, $this->foundId);
+    }
+
     /** The same as a piece of one that was there. */
     public function pieceOf(self $there, ?string $foundId): self
     {

@@ -199,6 +199,33 @@ final class FoundTest extends TestCase
         );
     }
 
+    /**
+     * A fuse that was there stays where it is, 1.5 m from the battery as a fuse is from its relay: the new feed to it is without a fuse over all of
+     * that, unless another length is told. A new fuse in its place sits at the battery.
+     */
+    #[TestWith([[], 1.5])]
+    #[TestWith([['runs' => ['feed-to-fuse' => ['lengthM' => 0.18]]], null])]
+    #[TestWith([['runs' => ['feed-to-fuse' => ['lengthM' => 0.22]]], 0.22])]
+    public function test_a_new_feed_to_a_fuse_that_stays(array $told, ?float $unfusedM): void
+    {
+        $changes = ['/control/coilFeed' => 'battery', '/control/overrides' => [], ...(isset($told['runs']) ? ['/runs' => $told['runs']] : [])];
+        $findings = array_filter(Findings::of(self::sizing($changes)), static fn (Finding $one): bool => $one->code === 'unfused-length' && $one->subject === 'coil-fuse');
+        $lengthsM = array_map(static fn (Finding $one): ?float => $one->figures[0]->value->value, array_values($findings));
+
+        self::assertSame($unfusedM === null ? [] : [$unfusedM], $lengthsM);
+    }
+
+    public function test_a_new_fuse_is_offered_in_the_place_of_one_far_from_its_new_feed(): void
+    {
+        $changes = ['/control/coilFeed' => 'battery', '/control/overrides' => []];
+        $far = static fn (array $more): array => array_values(array_filter(
+            Findings::of(self::sizing([...$changes, ...$more])), static fn (Finding $one): bool => $one->code === 'unfused-length',
+        ));
+
+        self::assertSame(['/renewed' => ['coil-fuse']], $far([])[0]->remedies[0]->changes);
+        self::assertSame([], $far(['/renewed' => ['coil-fuse']]));
+    }
+
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function refused(): iterable
     {

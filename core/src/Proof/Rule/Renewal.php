@@ -26,7 +26,7 @@ final class Renewal
         $group = $sizing->circuit->wireGroups[$foundId] ?? null;
         $remedies = [];
         if ($group !== null && $sizing->circuit->wasThere($group->protectedBy) && self::isFuseEnough($group, $sizing)) {
-            $remedies[] = self::of($group->protectedBy, $sizing->circuit->components[$group->protectedBy]->name, $sizing);
+            $remedies[] = self::ofPart($group->protectedBy, $sizing);
         }
         $name = $group->name ?? $sizing->circuit->components[$foundId]->name;
 
@@ -43,6 +43,12 @@ final class Renewal
         $fitsA = FusePart::largestUpToA($mostA === [] ? 0.0 : min($mostA));
 
         return $sizing->envelope->greatestA($group->protectedBy) <= FuseSizing::continuousA($fitsA, Zone::Bay->ambientC());
+    }
+
+    /** New in the place of a part that stays. */
+    public static function ofPart(string $id, Sizing $sizing): Remedy
+    {
+        return self::of($id, $sizing->circuit->components[$id]->name, $sizing);
     }
 
     private static function of(string $id, Message $name, Sizing $sizing): Remedy

@@ -38,11 +38,11 @@ final readonly class UnfusedLength implements Rule
                 $fuse = self::vehicleFuse($sizing->circuit, $wire->from);
                 $ampacityA = $sizing->ampacity->ofWire($wire, $wire->conductor, $sizing->brief->wiring->insulationC);
                 if ($fuse === null) {
-                    $findings[$path] ??= self::finding('unfused-length', $wire, $path, []);
+                    $findings[$path] ??= self::finding('unfused-length', $wire, $path, [], $sizing);
                 } elseif (! $fuse->isAssumed && $fuse->ratedA() > $ampacityA) {
                     $findings[$path] ??= self::finding('under-fused-length', $wire, $path, [
                         Figure::of('fuse', Unit::Ampere->of($fuse->ratedA())), Figure::of('ampacity', Unit::Ampere->of($ampacityA)),
-                    ]);
+                    ], $sizing);
                 }
             }
         }
@@ -51,12 +51,14 @@ final readonly class UnfusedLength implements Rule
     }
 
     /** @param  list<Figure>  $figures */
-    private static function finding(string $code, Wire $wire, string $path, array $figures): Finding
+    private static function finding(string $code, Wire $wire, string $path, array $figures, Sizing $sizing): Finding
     {
+        $fuse = self::fuseAfter($wire, $sizing->circuit);
+
         return new Finding(
             $code,
             $wire->segment->lengthM > self::FLAGGED_M ? Severity::Danger : Severity::Warning,
-            explode(':', $wire->to)[0],
+            $fuse,
             $path,
             ['wire' => $wire->id],
             [
@@ -65,8 +67,21 @@ final readonly class UnfusedLength implements Rule
                 Figure::of('flagged-above', Unit::Metre->of(self::FLAGGED_M)),
                 ...$figures,
             ],
-            [Remedy::of('fuse-at-battery', [$path => self::PROPOSED_M], ['length' => Unit::Metre->of(self::PROPOSED_M)])],
+            [
+                // A fuse of the vehicle stays where it is: it comes nearer only as a new one.
+                ...($sizing->circuit->wasThere($fuse) ? [Renewal::ofPart($fuse, $sizing)] : []),
+                Remedy::of('fuse-at-battery', [$path => self::PROPOSED_M], ['length' => Unit::Metre->of(self::PROPOSED_M)]),
+            ],
         );
+    }
+
+    /** Id of the fuse a wire leads to, through a splice to the lead the fuse has. */
+    private static function fuseAfter(Wire $wire, Circuit $circuit): string
+    {
+        $end = explode(':', $wire->to)[0];
+        $on = $circuit->components[$end]->isSplice() ? array_filter($circuit->wires, static fn (Wire $next): bool => $next->from === $wire->to) : [];
+
+        return $on === [] ? $end : explode(':', array_values($on)[0]->to)[0];
     }
 
     /** The fuse of the vehicle that a terminal is behind, within the parts of the vehicle; null where there is none. */
