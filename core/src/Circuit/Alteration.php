@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LampThread\Circuit;
 
 use LampThread\Brief\FoundFault;
+use LampThread\Brief\Place;
 use LampThread\Circuit\Component\Component;
 use LampThread\Circuit\Component\TemperatureSensing;
 use LampThread\Circuit\Component\Termination;
@@ -57,7 +58,21 @@ final readonly class Alteration
     /** Whether the cooling system is opened for what comes. */
     public function opensCoolant(): bool
     {
-        return array_filter($this->coming(), static fn (Component $component): bool => $component instanceof TemperatureSensing && $component->opensCoolant()) !== [];
+        return $this->sensorsInCoolant() !== [];
+    }
+
+    /** What comes into the coolant at a place; null where nothing does. */
+    public function sensorComingTo(Place $place): (Component&TemperatureSensing)|null
+    {
+        return array_values(array_filter($this->sensorsInCoolant(), static fn (TemperatureSensing $sensor): bool => $sensor->band()->place === $place))[0] ?? null;
+    }
+
+    /** @return list<Component&TemperatureSensing> that come */
+    private function sensorsInCoolant(): array
+    {
+        return array_values(array_filter(
+            $this->leaves->sensors(), fn (Component&TemperatureSensing $sensor): bool => $sensor->opensCoolant() && ! $this->leaves->wasThere($sensor->id),
+        ));
     }
 
     /** @return list<Wire> that come */

@@ -7,6 +7,7 @@ namespace LampThread\Loom;
 use LampThread\Brief\FoundFault;
 use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\Component;
+use LampThread\Circuit\Component\TemperatureSensing;
 use LampThread\Circuit\Joint;
 use LampThread\Circuit\Moved;
 use LampThread\Circuit\Wire;
@@ -25,10 +26,7 @@ final class FoundSteps
             ...self::joints($sizing),
             ...self::refed($sizing),
             ...self::moved($sizing),
-            ...array_map(static fn (Component $component): Message => Message::of(
-                $alteration->isRenewed($component) ? 'step.found.renew' : 'step.found.out', mark: $component->mark, name: $component->name,
-                hasNumbers: $component->pinPlaces() !== [],
-            ), $alteration->going()),
+            ...array_map(static fn (Component $component): Message => self::out($component, $sizing), $alteration->going()),
             ...self::left($sizing),
         ];
         $title = Message::of('step.found.title');
@@ -38,6 +36,22 @@ final class FoundSteps
         $before = [Message::of('step.found.photograph'), Message::of('step.found.measure')];
 
         return [new Step($title, [...$before, ...$mended, ...$touched], Message::of('step.found.caution'))];
+    }
+
+    private static function out(Component $going, Sizing $sizing): Message
+    {
+        $alteration = $sizing->alteration();
+        $isInCoolant = $going instanceof TemperatureSensing && $going->opensCoolant();
+        $coming = $isInCoolant ? $alteration->sensorComingTo($going->band()->place) : null;
+        $code = match (true) {
+            $coming !== null => 'makes-room',
+            // Its hole is shut as long as it stays in.
+            $isInCoolant => 'stays-in',
+            $alteration->isRenewed($going) => 'renew',
+            default => 'out',
+        };
+
+        return Message::of("step.found.{$code}", mark: $going->mark, name: $going->name, hasNumbers: $going->pinPlaces() !== [], coming: $coming->mark ?? '');
     }
 
     /** @return list<Message> by wire that was there: opened and joined, or cut through, with what goes on at each of its ends */
@@ -78,8 +92,12 @@ final class FoundSteps
     {
         [$id, $number] = explode(':', $terminal, 2);
         $component = $found->components[$id] ?? null;
+        if ($component === null) {
+            return $found->terminalName($terminal);
+        }
+        $alike = array_filter($found->components, static fn (Component $one): bool => $one->name == $component->name);
 
-        return $component === null ? $found->terminalName($terminal) : Message::of('step.found.end', name: $component->name, number: $number);
+        return Message::of(count($alike) === 1 ? 'step.found.end' : 'step.found.end.marked', name: $component->name, number: $number, mark: $component->mark);
     }
 
     /** @return list<Message> */

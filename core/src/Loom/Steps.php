@@ -12,6 +12,7 @@ use LampThread\Circuit\Component\HandSwitch;
 use LampThread\Circuit\Component\OutsideContact;
 use LampThread\Circuit\Component\Rail;
 use LampThread\Circuit\Component\Relay;
+use LampThread\Circuit\Component\ServicePlug;
 use LampThread\Circuit\Joint;
 use LampThread\Circuit\Wire;
 use LampThread\Message\Message;
@@ -32,7 +33,7 @@ final class Steps
             self::step('disconnect', [Message::of('step.disconnect.negative-first')], hasCaution: true),
             ...self::shared($sizing),
             ...FoundSteps::of($sizing),
-            ...self::ifAny('fit', self::fit($sizing), hasCaution: true),
+            ...self::ifAny(self::fansComing($sizing) === [] ? 'fit-parts' : 'fit', self::fit($sizing), hasCaution: true),
             ...self::sensors($sizing),
             ...self::ifAny('cut', self::cut($sizing)),
             ...self::lay($sizing),
@@ -79,8 +80,8 @@ final class Steps
     {
         $circuit = $sizing->circuit;
         $fitted = array_filter(self::coming($sizing), static fn (Component $component): bool => $component->fittingStep() !== null);
-        $plugged = array_filter([...$circuit->each(FanMotor::class), ...$circuit->sensors()], static fn (Component $component): bool => ! $circuit->wasThere($component->id));
-        $items = [$fitted === [] ? 'tie' : 'sleeve', ...($plugged === [] ? [] : ['plugs']), 'lock-to-lock'];
+        $plugged = self::fansComing($sizing) !== [] || array_filter($fitted, static fn (Component $component): bool => $component instanceof ServicePlug) !== [];
+        $items = [$fitted === [] ? 'tie' : 'sleeve', ...($plugged ? ['plugs'] : []), 'lock-to-lock'];
 
         return $sizing->alteration()->wiresComing() === [] ? [] : [self::step('tidy', array_map(static fn (string $item): Message => Message::of("step.tidy.{$item}"), $items))];
     }
@@ -101,10 +102,7 @@ final class Steps
     private static function fit(Sizing $sizing): array
     {
         $items = [];
-        foreach ($sizing->circuit->each(FanMotor::class) as $motor) {
-            if ($sizing->circuit->wasThere($motor->id)) {
-                continue;
-            }
+        foreach (self::fansComing($sizing) as $motor) {
             $items[] = Message::of(
                 'step.fit.fan',
                 name: $motor->name,
@@ -122,6 +120,12 @@ final class Steps
         return [...$items, ...array_values(array_filter($steps))];
     }
 
+    /** @return list<FanMotor> */
+    private static function fansComing(Sizing $sizing): array
+    {
+        return array_values(array_filter($sizing->circuit->each(FanMotor::class), static fn (FanMotor $motor): bool => ! $sizing->circuit->wasThere($motor->id)));
+    }
+
     /** @return list<Component> what comes, without splices into what was there: those are told where that is */
     private static function coming(Sizing $sizing): array
     {
@@ -136,13 +140,15 @@ final class Steps
         $items = [];
         foreach ($sizing->circuit->sensors() as $sensor) {
             $steps = $sizing->circuit->wasThere($sensor->id) ? [] : $sensor->sensorSteps();
-            if ($steps !== []) {
+            if ($steps !== [] && $sensor->comesOut()) {
                 $items[] = Message::of('step.sensor.place', mark: $sensor->mark, name: $sensor->name, place: Message::of("place.{$sensor->band()->place->value}"));
-                array_push($items, ...$steps);
             }
+            array_push($items, ...$steps);
         }
+        $isOpened = $sizing->alteration()->opensCoolant();
+        $before = $isOpened ? [Message::of('step.sensor.let-down')] : [];
 
-        return $items === [] ? [] : [self::step('sensor', $items, $sizing->alteration()->opensCoolant())];
+        return $items === [] ? [] : [self::step('sensor', [...$before, ...$items], $isOpened)];
     }
 
     /** @return list<Message> */

@@ -165,6 +165,27 @@ final class FoundTest extends TestCase
     }
 
     /** Who only joins a dash switch to what was there bolts no relay and plugs no fan in. */
+    /** A switch in the coolant is the plug of its hole: it stays in, or comes out only as the new one goes in. */
+    public function test_what_closes_its_hole_in_the_cooling_system(): void
+    {
+        $file = Orchard::file();
+        $became = static fn (array $decider): string => self::sheet(self::sizing([
+            '/control/overrides' => [], '/control/stages' => [['id' => 'stage-1', 'fans' => ['fan-1'], 'side' => 'earth', 'decider' => $decider]],
+            '/found' => ['fans' => $file['fans'], 'control' => [...$file['control'], 'overrides' => [], 'stages' => [[
+                'id' => 'stage-1', 'fans' => ['fan-1'], 'side' => 'earth',
+                'decider' => ['kind' => 'thermal-switch', 'action' => 'opens-when-hot', 'onC' => 95, 'offC' => 90, 'place' => 'radiator-inlet'],
+            ]]], 'runs' => []],
+        ]));
+        $computer = $became(['kind' => 'computer', 'output' => 'fan', 'onC' => 95, 'offC' => 90, 'place' => 'radiator-inlet', 'openReadsHot' => true]);
+        $closing = $became(['kind' => 'thermal-switch', 'action' => 'closes-when-hot', 'onC' => 95, 'offC' => 90, 'place' => 'radiator-inlet']);
+
+        self::assertStringContainsString('leave it where it is, it closes its hole', $computer);
+        self::assertStringNotContainsString('Fill with', $computer);
+        self::assertStringContainsString('it comes out only when the new B1 goes into its place', $closing);
+        self::assertStringContainsString('With the engine cold, let the coolant down', $closing);
+        self::assertStringContainsString('Fill with', $closing);
+    }
+
     public function test_what_is_tidied_is_what_came(): void
     {
         $tidied = static fn (Sizing $sizing): string => (string) strstr((string) strstr(self::sheet($sizing), 'Tidy it for good'), 'Steering from lock', true);
@@ -201,16 +222,16 @@ final class FoundTest extends TestCase
 
     /**
      * A fuse that was there stays where it is, 1.5 m from the battery as a fuse is from its relay: the new feed to it is without a fuse over all of
-     * that, unless another length is told. A new fuse in its place sits at the battery.
+     * that, unless another length is told.
      */
-    #[TestWith([[], 1.5])]
-    #[TestWith([['runs' => ['feed-to-fuse' => ['lengthM' => 0.18]]], null])]
-    #[TestWith([['runs' => ['feed-to-fuse' => ['lengthM' => 0.22]]], 0.22])]
-    public function test_a_new_feed_to_a_fuse_that_stays(array $told, ?float $unfusedM): void
+    #[TestWith([null, 1.5])]
+    #[TestWith([0.18, null])]
+    #[TestWith([0.22, 0.22])]
+    public function test_a_new_feed_to_a_fuse_that_stays(?float $toldM, ?float $unfusedM): void
     {
-        $changes = ['/control/coilFeed' => 'battery', '/control/overrides' => [], ...(isset($told['runs']) ? ['/runs' => $told['runs']] : [])];
+        $changes = ['/control/coilFeed' => 'battery', '/control/overrides' => [], ...($toldM === null ? [] : ['/runs/feed-to-fuse/lengthM' => $toldM])];
         $findings = array_filter(Findings::of(self::sizing($changes)), static fn (Finding $one): bool => $one->code === 'unfused-length' && $one->subject === 'coil-fuse');
-        $lengthsM = array_map(static fn (Finding $one): ?float => $one->figures[0]->value->value, array_values($findings));
+        $lengthsM = array_map(static fn (Finding $one): float => $one->figures[0]->value->value, array_values($findings));
 
         self::assertSame($unfusedM === null ? [] : [$unfusedM], $lengthsM);
     }

@@ -79,7 +79,7 @@ final class StepsTest extends TestCase
             Combination::changes([...$decider['electronic, to earth'], 'place' => 'top-hose'], $load['one fan']), self::ORDER[2], 'Cut out as much hose', 'earth lead goes',
         ];
         yield 'a computer has its own sensor' => [
-            Combination::changes($decider['computer'], $load['one fan']), self::ORDER[2], 'Nothing is fitted in the coolant', 'no tape',
+            Combination::changes($decider['computer'], $load['one fan']), self::ORDER[2], 'nothing is fitted in the coolant', 'no tape',
         ];
         yield 'a relay that holds a fan off stops it' => [
             Combination::changes($decider['original'], $load['one fan'], 'earth', null, Combination::overrides()['change-over']), self::ORDER[5], 'clicks', null,

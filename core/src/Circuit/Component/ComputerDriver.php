@@ -115,7 +115,7 @@ final readonly class ComputerDriver extends Component implements HasInput, State
 
     public function sensorSteps(): array
     {
-        return [Message::of('step.sensor.computer')];
+        return [Message::of('step.sensor.computer', mark: $this->mark, name: $this->name)];
     }
 
     public function opensCoolant(): bool
