@@ -78,7 +78,7 @@ final class Combination
     {
         $kinds = ['none' => null];
         $triggers = [
-            'separate-relay', 'interposing-relay', 'diode', 'joined', 'pressure-switch', 'condenser-fan', 'computer', 'controller-input',
+            'separate-relay', 'interposing-relay', 'diode', 'joined', 'pressure-switch', 'condenser-fan', 'computer', 'controller-input', 'nothing',
             'pressure-into-controller', 'computer-into-controller',
         ];
         foreach ($triggers as $trigger) {

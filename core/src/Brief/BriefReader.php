@@ -152,6 +152,7 @@ final class BriefReader
                 $this->control->airConditioningTrigger($airConditioning['trigger']),
                 $asked ?: [$stages[0]->id],
                 $airConditioning['fuseA'] ?? null,
+                ClutchTap::from($airConditioning['tap'] ?? ClutchTap::Behind->value),
             ),
             $this->overrides(array_values($control['overrides'])),
             $afterRun === null ? null : new AfterRun($afterRun['delayS'], $afterRun['isPush'] ?? false),

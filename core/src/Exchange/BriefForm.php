@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LampThread\Exchange;
 
 use LampThread\Brief\Brief;
+use LampThread\Brief\ClutchTap;
 use LampThread\Circuit\Control\AirConditioning\TriggerOf;
 use LampThread\Circuit\Control\Kinds;
 use LampThread\Exchange\Form\FansForm;
@@ -60,7 +61,7 @@ final class BriefForm
     {
         $path = '/control/airConditioning';
         $standing = $this->file['control']['airConditioning'] ?? null;
-        $kept = array_intersect_key($standing ?? [], ['fuseA' => true, 'stages' => true]);
+        $kept = array_intersect_key($standing ?? [], ['fuseA' => true, 'tap' => true, 'stages' => true]);
         $options = [FormOption::of('air-conditioning', 'none', [$path => null])];
         foreach (Kinds::triggers() as $kind => $class) {
             $options[] = FormOption::of('air-conditioning', $kind, [$path => [...$kept, 'compressor' => 'clutch', 'trigger' => $kind]]);
@@ -74,8 +75,11 @@ final class BriefForm
         return [
             'value' => $standing === null ? 'none' : $prefix.$standing['trigger'],
             'options' => $options,
+            'tap' => ['value' => ($this->brief->control->airConditioning->tap ?? ClutchTap::Behind)->value, 'options' => array_map(
+                static fn (ClutchTap $tap): array => FormOption::of('tap', $tap->value, ["{$path}/tap" => $tap->value]), ClutchTap::cases(),
+            )],
             'isTapped' => $prefix === '' && TriggerOf::control($this->brief->control)?->usesClutchWire() === true,
-            'stages' => $standing === null ? [] : StageToggles::of($this->brief->control->stages, $asked, "{$path}/stages"),
+            'stages' => TriggerOf::control($this->brief->control)?->asksForNothing() !== false ? [] : StageToggles::of($this->brief->control->stages, $asked, "{$path}/stages"),
         ];
     }
 

@@ -11,6 +11,7 @@ use LampThread\Proof\Rule\BreakingCapacity;
 use LampThread\Proof\Rule\BrokenConstraints;
 use LampThread\Proof\Rule\Chatter;
 use LampThread\Proof\Rule\ClutchFedBackwards;
+use LampThread\Proof\Rule\CondenserWithoutAir;
 use LampThread\Proof\Rule\CoreCover;
 use LampThread\Proof\Rule\Cranking;
 use LampThread\Proof\Rule\EngineDrivenFan;
@@ -88,6 +89,7 @@ final class Findings
             new KeyOut,
             new Cranking,
             new ClutchFedBackwards,
+            new CondenserWithoutAir,
             new StagesInOrder,
             new LockoutInClimb,
             new AfterRunDrain,

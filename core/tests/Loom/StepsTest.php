@@ -67,6 +67,13 @@ final class StepsTest extends TestCase
         yield 'a fan made for the other side is turned round' => [
             ['/fans/0/mount' => 'pusher', '/fans/0/madeFor' => 'puller'], self::ORDER[1], 'turn the blade round on its shaft and exchange its leads', null,
         ];
+        yield 'the clutch’s wire is tapped behind the pressure switch' => [
+            ['/control/airConditioning' => ['compressor' => 'clutch', 'trigger' => 'interposing-relay']], self::ORDER[1], 'live only while the clutch is in', 'before its',
+        ];
+        yield 'the clutch’s wire is tapped before the pressure switch' => [
+            ['/control/airConditioning' => ['compressor' => 'clutch', 'trigger' => 'interposing-relay', 'tap' => 'before-pressure-switch']],
+            self::ORDER[1], 'before its pressure switch, on the side of the air-conditioning switch', 'behind its',
+        ];
         yield 'a rest contact nobody uses is live' => [['/pinned/fan-1-relay' => 'mini-40-30-12v'], self::ORDER[1], 'Nothing goes on its 87a', null];
         yield 'a relay without one has none' => [['/pinned/fan-1-relay' => 'mini-40-12v'], self::ORDER[1], 'terminals down', '87a'];
         yield 'a bulb in a hose' => [

@@ -67,6 +67,9 @@ final class TradeMistakesTest extends TestCase
         yield 'no fuse on one of two feeds joined at the fan' => [
             'feed-without-fuse', [...$relayed, '/pinned/fan-1-air-conditioning-fuse' => 'no-fuse'], $relayed,
         ];
+        yield 'an air conditioning with which no fan runs' => [
+            'condenser-without-air', ['/control/airConditioning' => $ac['nothing']], ['/control/airConditioning' => $ac['separate-relay']],
+        ];
         yield 'off below the thermostat’s opening' => ['off-below-thermostat', [self::DECIDER.'/offC' => 77], [self::DECIDER.'/offC' => 84]];
         yield 'on below it' => [
             'on-below-thermostat', [self::DECIDER.'/onC' => 80, self::DECIDER.'/offC' => 75], [self::DECIDER.'/onC' => 92, self::DECIDER.'/offC' => 86],

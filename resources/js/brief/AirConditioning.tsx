@@ -17,6 +17,13 @@ export function AirConditioning() {
       />
       <Toggles label="It asks for" path="/control/airConditioning/stages" toggles={form.airConditioning.stages} />
       {form.airConditioning.isTapped && (
+        <Choose
+          label="The clutch’s wire is tapped"
+          value={form.airConditioning.tap.value}
+          options={form.airConditioning.tap.options}
+        />
+      )}
+      {form.airConditioning.isTapped && (
         <Fields>
           <QuantityField
             path="/control/airConditioning/fuseA"

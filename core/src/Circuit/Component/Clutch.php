@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit\Component;
 
+use LampThread\Brief\ClutchTap;
 use LampThread\Circuit\Fault\Open;
 use LampThread\Message\Message;
 use LampThread\Network\Element\Resistor;
@@ -31,7 +32,7 @@ final readonly class Clutch extends Component implements HasInput
     /** The vehicle's own switches and lead, Ω (common practice, no source). */
     private const LEAD_OHM = 0.072;
 
-    public function __construct(string $mark, private int $systemV)
+    public function __construct(string $mark, private int $systemV, private ClutchTap $tap = ClutchTap::Behind)
     {
         parent::__construct(self::ID, $mark, Message::of('component.clutch'));
     }
@@ -52,6 +53,11 @@ final readonly class Clutch extends Component implements HasInput
     public function faults(): array
     {
         return [new Open];
+    }
+
+    public function fittingStep(): Message
+    {
+        return Message::of('step.fit.clutch-tap', mark: $this->mark, isBefore: $this->tap === ClutchTap::Before);
     }
 
     public function loadElement(): string

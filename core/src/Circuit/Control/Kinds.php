@@ -8,6 +8,7 @@ use LampThread\Brief\AirConditioningTrigger;
 use LampThread\Brief\ControlReader;
 use LampThread\Brief\Decider as DeciderOfBrief;
 use LampThread\Brief\Override as OverrideOfBrief;
+use LampThread\Circuit\Control\AirConditioning\AsksForNothing;
 use LampThread\Circuit\Control\AirConditioning\ComputerIntoController;
 use LampThread\Circuit\Control\AirConditioning\ComputerRequest;
 use LampThread\Circuit\Control\AirConditioning\CondenserFanOutput;
@@ -56,6 +57,7 @@ final class Kinds implements ControlReader
 
     /** @var non-empty-list<class-string<Trigger>> */
     private const TRIGGERS = [
+        AsksForNothing::class,
         SeparateRelay::class,
         InterposingRelay::class,
         DiodeIntoCoil::class,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit\Control;
 
+use LampThread\Brief\ClutchTap;
 use LampThread\Brief\Feed;
 use LampThread\Circuit\Arrangement;
 use LampThread\Circuit\Component\Alternator;
@@ -36,7 +37,9 @@ final readonly class VehicleSupply implements Arrangement
         }
         if ($this->hasClutch) {
             $harness->add(new VehicleFuse(VehicleFuse::CLUTCH, $harness->mark('FV'), $control->airConditioning->fuseA ?? VehicleFuse::USUAL_A));
-            $harness->share(SharedTerminal::CLUTCH, $harness->add(new Clutch($harness->mark('Y'), $supply->systemV))->terminal('1'));
+            $harness->share(SharedTerminal::CLUTCH, $harness->add(new Clutch(
+                $harness->mark('Y'), $supply->systemV, $control->airConditioning->tap ?? ClutchTap::Behind,
+            ))->terminal('1'));
         }
     }
 

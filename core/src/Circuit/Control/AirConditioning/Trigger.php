@@ -43,6 +43,12 @@ abstract readonly class Trigger implements AirConditioningTrigger
         return true;
     }
 
+    /** Whether it starts no fan at all. */
+    public function asksForNothing(): bool
+    {
+        return false;
+    }
+
     public function request(): ?RequestInput
     {
         return null;
