@@ -17,6 +17,6 @@ final readonly class EngineSpeedSwitch
     /** Whether it keeps the fan off at an engine speed. */
     public function isOpenAt(float $engineRpm): bool
     {
-        return ($engineRpm >= $this->rpm) === ($this->action === EngineSpeedAction::OpensAbove);
+        return ($engineRpm >= $this->rpm) === $this->action->locksAbove();
     }
 }

@@ -6,8 +6,10 @@ namespace LampThread\Tests\Circuit;
 
 use LampThread\Circuit\Component\FanMotor;
 use LampThread\Circuit\Component\FaultKind;
+use LampThread\Circuit\Component\Faults;
 use LampThread\Circuit\Component\Key;
 use LampThread\Circuit\Component\OperatingConditions;
+use LampThread\Circuit\Fault\Open;
 use LampThread\Operation\Solver;
 use LampThread\Road\Drives;
 use LampThread\Road\Vehicle;
@@ -74,6 +76,7 @@ final class FeedsTest extends TestCase
     /** @param  list<bool>  $turns  at rest, at idle and at 5000 rpm, hot */
     #[TestWith(['opens-above', 4000, [true, true, false]])]
     #[TestWith(['closes-above', 500, [false, true, true]])]
+    #[TestWith(['opens-relay-above', 4000, [true, true, false]])]
     public function test_an_engine_speed_switch_rests_open_or_closed(string $action, float $rpm, array $turns): void
     {
         foreach ([false, true] as $isInFeed) {
@@ -83,6 +86,23 @@ final class FeedsTest extends TestCase
                 $point = $solver->settle(new OperatingConditions(Key::Run, $engineRpm, self::HOT));
                 self::assertSame($turns[$at], $point->position('fan-1') === FanMotor::TURNING, "{$action}, {$engineRpm} rpm");
             }
+        }
+    }
+
+    /** Above its speed a switch that opens leaves nothing running when it is dead; one that pulls a rest-contact relay leaves all running. */
+    #[TestWith(['opens-above', '2', false])]
+    #[TestWith(['opens-relay-above', '15', true])]
+    #[TestWith(['opens-relay-above', 'W', true])]
+    public function test_a_dead_engine_speed_switch(string $action, string $lostTerminal, bool $turns): void
+    {
+        foreach ([false, true] as $isInFeed) {
+            $circuit = Orchard::sizing(['/control/lockouts' => ['engineSpeed' => ['rpm' => 4000, 'action' => $action, 'isInFeed' => $isInFeed]]])->circuit;
+            $switch = $isInFeed ? 'speed-lockout' : 'stage-1-speed-lockout';
+            $lost = $circuit->wiresAt("{$switch}:{$lostTerminal}")[0]->id;
+            $stuck = $action === 'opens-above' ? new Faults([$switch => new Open]) : new Faults([$lost => new Open]);
+            $fast = new OperatingConditions(Key::Run, 5000, self::HOT, faults: $stuck);
+
+            self::assertSame($turns, (new Solver($circuit))->settle($fast)->position('fan-1') === FanMotor::TURNING, $isInFeed ? 'in the feed' : 'in the trigger');
         }
     }
 

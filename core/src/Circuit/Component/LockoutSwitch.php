@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit\Component;
 
-use LampThread\Brief\EngineSpeedAction;
 use LampThread\Brief\EngineSpeedSwitch;
 use LampThread\Circuit\Fault\Open;
 use LampThread\Circuit\Fault\StuckOff;
@@ -143,7 +142,7 @@ final readonly class LockoutSwitch extends Component implements StatefulComponen
 
     private function isNormallyOpen(): bool
     {
-        return $this->speed?->action === EngineSpeedAction::ClosesAbove;
+        return $this->speed?->action->restsOpen() === true;
     }
 
     public function isMechanical(): bool

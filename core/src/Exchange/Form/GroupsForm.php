@@ -17,7 +17,7 @@ final class GroupsForm
     private const MOST_GEARS = 12;
 
     /** Speeds a switch is set to, and how long fans run on, until they are told (common practice, no source). */
-    private const RPM = ['opens-above' => 4500, 'closes-above' => 500];
+    private const RPM = ['opens-above' => 4500, 'closes-above' => 500, 'opens-relay-above' => 4500];
 
     private const RUN_ON_S = ['key' => 235, 'push' => 120];
 

@@ -33,7 +33,7 @@ final readonly class CondenserWithoutAir implements Rule
         foreach ($control->airConditioning->compressor === Compressor::Clutch ? [SeparateRelay::kind(), PressureSwitchTrigger::kind()] : [PressureSwitchTrigger::kind()] as $kind) {
             $remedies[] = Remedy::of(
                 'air-conditioning-asks', [self::PATH.'/trigger' => $kind, self::PATH.'/stages' => [$later->id]],
-                ['by' => Message::of("option.air-conditioning.{$kind}.label"), 'fan' => $sizing->brief->fan($later->fanIds[0])->name],
+                ['by' => Message::of("option.air-conditioning.{$kind}.label"), 'fan' => $sizing->circuit->components[$later->fanIds[0]]->name],
             );
         }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace LampThread\Proof\Rule;
 
 use LampThread\Brief\Assumptions;
-use LampThread\Brief\EngineSpeedAction;
 use LampThread\Circuit\Control\Lockout\EngineSpeedLockout;
 use LampThread\Message\Message;
 use LampThread\Message\Unit;
@@ -37,7 +36,7 @@ final readonly class LockoutInClimb implements Rule
         $aboveRpm = $switch->rpm;
         $path = '/control/lockouts/engineSpeed';
         $subject = $switch->isInFeed ? EngineSpeedLockout::IN_FEED : EngineSpeedLockout::contact($sizing->brief->control->stages[0]->id);
-        if ($switch->action === EngineSpeedAction::ClosesAbove) {
+        if (! $switch->action->locksAbove()) {
             return $switch->isOpenAt(Assumptions::IDLE_RPM) ? [new Finding(
                 'lockout-at-idle', Severity::Danger, $subject, $path, ['speed' => Unit::Rpm->of($aboveRpm), 'idle' => Unit::Rpm->of(Assumptions::IDLE_RPM)],
                 remedies: [Remedy::of('switch-below-idle', ["{$path}/rpm" => self::RUNNING_RPM], ['speed' => Unit::Rpm->of(self::RUNNING_RPM)])],
