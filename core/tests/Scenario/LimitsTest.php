@@ -8,6 +8,7 @@ use LampThread\Circuit\Component\FaultKind;
 use LampThread\Circuit\Component\Faults;
 use LampThread\Circuit\Component\Key;
 use LampThread\Circuit\Component\OperatingConditions;
+use LampThread\Circuit\Wire;
 use LampThread\Operation\OperatingPoint;
 use LampThread\Operation\SeriesChains;
 use LampThread\Operation\Solver;
@@ -84,12 +85,37 @@ final class LimitsTest extends TestCase
     }
 
     /** Of all wires behind a fuse the thinnest, in the warmest place, is the first that a larger fuse no longer protects. */
-    public function test_behind_the_next_larger_fuse_the_weakest_wire_is_named(): void
+    #[TestWith(['fuse-to-relay', 'W3'])]
+    #[TestWith(['fan-to-earth', 'W5'])]
+    public function test_behind_the_next_larger_fuse_the_weakest_wire_is_named(string $thin, string $wire): void
     {
-        $sizing = Orchard::sizing(['/pinned/fan-1-fuse' => 'blade-20', '/pinned/fan-1-wire' => 'metric-2.5', '/runs/fan-to-earth/conductor' => 'metric-1.5']);
-        $burns = self::limits($sizing)->burnsBehindNextUp('fan-1-fuse');
+        $sizing = Orchard::sizing(['/pinned/fan-1-fuse' => 'blade-20', '/pinned/fan-1-wire' => 'metric-2.5', "/runs/{$thin}/conductor" => 'metric-1']);
 
-        self::assertSame(['W5', 25.0], $burns);
+        self::assertSame([$wire, 25.0], self::limits($sizing)->burnsBehindNextUp('fan-1-fuse'));
+    }
+
+    public function test_a_fuse_that_carries_more_than_its_rating_is_named(): void
+    {
+        $sizing = Orchard::sizing(['/pinned/fan-1-fuse' => 'blade-7.5']);
+
+        self::assertSame('fan-1-fuse', self::limits($sizing)->overloadedFuse(self::point($sizing, [])));
+    }
+
+    /**
+     * However long it lasts, an overloaded wire is not burnt as long as its insulation stays within 50 K above its rating (thermal overload of ISO
+     * 6722-1, from memory): heat goes with the square of the current, from the ambient up.
+     */
+    #[TestWith([0.99, false])]
+    #[TestWith([1.01, true])]
+    public function test_an_overload_within_what_insulation_stands_for_moments_burns_nothing(float $share, bool $burns): void
+    {
+        $sizing = self::thin();
+        $ratedC = $sizing->brief->wiring->insulationC;
+        $standsA = min(array_map(static fn (Wire $wire): float => $sizing->ampacity->ofWire($wire, $wire->conductor, $ratedC)
+            * sqrt(($ratedC + 50 - $wire->segment->ambientC) / ($ratedC - $wire->segment->ambientC)), $sizing->circuit->wiresOf($sizing->circuit->wireGroups['fan-1-wire'])));
+        $idle = (new Solver($sizing->circuit))->settle(new OperatingConditions(Key::Run, 850, 20));
+
+        self::assertSame($burns, self::limits($sizing)->burnsWithin(1e6, self::carrying($sizing, $share * $standsA), $idle) !== null);
     }
 
     /** What lies before the fuse is not protected by it, so that no larger one makes it worse. */
@@ -105,22 +131,36 @@ final class LimitsTest extends TestCase
     #[TestWith([1.06, true])]
     public function test_what_was_overloaded_before_is_blamed_only_when_it_carries_a_twentieth_more(float $more, bool $isBlamed): void
     {
-        $sizing = Orchard::sizing([
+        $sizing = self::thin();
+        $sound = self::point($sizing, []);
+        $after = self::carrying($sizing, $more * abs($sound->currentA('W3')));
+
+        self::assertSame($isBlamed, self::limits($sizing)->burns($after, $sound) !== null);
+        self::assertSame($isBlamed, self::limits($sizing)->burnsWithin(3600.0, $after, $sound) !== null);
+    }
+
+    /** A fan of 50 A on short wires that are much too thin. */
+    private static function thin(): Sizing
+    {
+        return Orchard::sizing([
             '/pinned/fan-1-wire' => 'metric-0.75', '/fans/0/runA' => 50, '/fans/0/startA' => 150,
             ...array_fill_keys(['/runs/fuse-to-relay', '/runs/relay-to-fan', '/runs/fan-to-earth'], ['lengthM' => 0.1]),
         ]);
+    }
+
+    /** The fan at work, drawing so many times what it should that its feed carries a current; what it takes more loses more on the feed. */
+    private static function carrying(Sizing $sizing, float $ampere): OperatingPoint
+    {
         $solver = new Solver($sizing->circuit);
         $sound = self::point($sizing, []);
         $drawing = static fn (float $times): OperatingPoint => $solver->settle($sound->conditions->withFaults(new Faults(draws: ['fan-1' => $times])));
-        // What a fan takes more is a little less on the feed, which then loses more: so much that the current is this many times.
-        [$low, $high] = [1.0, 2.0];
+        [$low, $high] = [0.2, 2.0];
         for ($step = 0; $step < 40; $step++) {
             $middle = ($low + $high) / 2;
-            [$low, $high] = abs($drawing($middle)->currentA('W3') / $sound->currentA('W3')) < $more ? [$middle, $high] : [$low, $middle];
+            [$low, $high] = abs($drawing($middle)->currentA('W3')) < $ampere ? [$middle, $high] : [$low, $middle];
         }
 
-        self::assertSame($isBlamed, self::limits($sizing)->burns($drawing($high), $sound) !== null);
-        self::assertSame($isBlamed, self::limits($sizing)->burnsWithin(3600.0, $drawing($high), $sound) !== null);
+        return $drawing($high);
     }
 
     /** Whichever of a chain is opened, every current elsewhere is the same. */
