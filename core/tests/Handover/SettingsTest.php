@@ -33,7 +33,12 @@ final class SettingsTest extends TestCase
                 self::assertArrayHasKey("rest+{$input}={$position}", $settings);
             }
         }
+        self::assertSame([], preg_grep('/\+\S+=(off|rests|automatic)$/', array_keys($settings)) ?: [], 'how a switch lies at rest is no setting of its own');
         self::assertSame(Key::Off, $settings['key-off-hot']->conditions->key);
+        self::assertSame([1, 1, 2, 3, 3], array_map(
+            static fn (string $id): int => count($settings[$id]->says), ['key-off', 'rest', 'hot-1', 'hot-2', 'key-off-hot'],
+        ), 'the key, and each sensor that is made to act');
+        self::assertSame(['idle'], array_keys(array_filter($settings, static fn (Setting $one): bool => $one->conditions->engineRpm > 0)));
         self::assertGreaterThan(0, $settings['idle']->conditions->engineRpm);
     }
 

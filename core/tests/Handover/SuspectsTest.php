@@ -13,6 +13,7 @@ use LampThread\Handover\Suspects;
 use LampThread\Handover\TakenReading;
 use LampThread\Handover\TestPlan;
 use LampThread\Operation\Solver;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -67,6 +68,36 @@ final class SuspectsTest extends TestCase
         $top = (new Suspects($plan, $readings))->places()[0];
         self::assertSame('fan-1', $top->part);
         self::assertEqualsWithDelta(1.5, $top->draws, 0.15);
+    }
+
+    /** A joint between the resistances that are solved is told by what it has, to a fifth. */
+    #[TestWith([0.03])]
+    #[TestWith([0.1])]
+    #[TestWith([0.3])]
+    #[TestWith([2.0])]
+    public function test_a_joint_is_told_with_its_resistance(float $ohm): void
+    {
+        $plan = Workshop::plan('orchard-sprayer');
+        $broken = (new Solver($plan->circuit))->settle($plan->point('hot-1')->conditions->withFaults(new Faults(jointOhms: ['fan-1-fuse' => $ohm])));
+        $readings = array_map(static fn (array $between): TakenReading => new TakenReading(
+            $measurement = new Measurement('hot-1', Reads::Volt, ...$between), $measurement->value($broken),
+        ), [['battery:+', 'fan-1-fuse:1'], ['fan-1-fuse:1', 'fan-1-fuse:2'], ['fan-1-fuse:2', 'fan-1:+'], ['fan-1:+', 'fan-1:-']]);
+        $top = (new Suspects($plan, $readings))->places()[0];
+
+        self::assertSame('fan-1-fuse', $top->part);
+        self::assertEqualsWithDelta($ohm, $top->jointOhm, 0.2 * $ohm);
+    }
+
+    /** A fan that is seen to stand, with its voltage at it, is itself what is suspected. */
+    public function test_what_is_seen_counts(): void
+    {
+        $plan = Workshop::plan('orchard-sprayer');
+        $broken = (new Solver($plan->circuit))->settle($plan->point('hot-1')->conditions->withFaults($plan->circuit->broken(['fan-1-relay' => FaultKind::StuckOff])));
+        $seen = new Measurement('hot-1', Reads::Seen, '', '');
+        $places = static fn (float $value): array => (new Suspects($plan, [new TakenReading($seen, $value)]))->places();
+
+        self::assertNotNull($places($seen->value($broken, $plan->point('hot-1')))[0]->part);
+        self::assertNull($places($seen->value($plan->point('hot-1'), $plan->point('hot-1')))[0]->part);
     }
 
     public function test_readings_of_a_sound_circuit_suspect_nothing(): void

@@ -95,6 +95,43 @@ final class ThresholdsTest extends TestCase
         self::assertSame([Reads::OPEN_OHM, INF], [$switch->least, $switch->most], 'open while cold');
     }
 
+    /** Coils that lie beside each other are measured together, and that is said; a switch that rests closed has its body's earth measured. */
+    public function test_what_is_measured_together_is_said(): void
+    {
+        $titles = static fn (array $changes): array => array_map(
+            static fn (TestStep $step): string => $step->title->code, (new StepsBeforePower(Orchard::sizing($changes)))->steps(),
+        );
+        $closing = Combination::deciders()['switch closing when hot'];
+        $each = $titles(Combination::changes($closing, Combination::loads()['two, a relay each']));
+
+        self::assertContains('test.coil-ohms-shared', $each);
+        self::assertNotContains('test.coil-ohms', $each);
+        self::assertNotContains('test.coil-ohms-shared', $titles([]));
+        self::assertContains('test.switch-ohms', $titles(['/control/stages/0/decider/place' => 'engine-outlet']), 'open while cold, whatever its body is at');
+        $opening = ['/control/stages/0/decider' => [...Combination::deciders()['switch opening when hot'], 'place' => 'engine-outlet']];
+        self::assertContains('test.body-earth', $titles($opening));
+    }
+
+    /** A motor in the way back of another is no earth: of a pair in series only the second one's is measured. */
+    public function test_an_earth_is_measured_where_nothing_lies_before_it(): void
+    {
+        $sizing = Orchard::sizing(Combination::changes(Combination::deciders()['computer'], Combination::loads()['series and parallel']));
+        $steps = array_map(static fn (TestStep $step): string => $step->id, (new StepsBeforePower($sizing))->steps());
+
+        self::assertContains('out/ohm/fan-2:-/'.Rail::EARTH, $steps);
+        self::assertNotContains('out/ohm/fan-1:-/'.Rail::EARTH, $steps);
+    }
+
+    /** A look takes a minute, volts and amperes two. Common practice, no source. */
+    public function test_how_long_a_test_takes(): void
+    {
+        $plan = Workshop::plan('orchard-sprayer');
+        foreach (['out/ohm/fan-1:+/fan-1:-' => 1, 'rest/seen//' => 1, 'hot-1/volt/fan-1:+/fan-1:-' => 2, 'hot-1/ampere/W4/' => 2, 'start/ampere/fan-1/' => 2] as $id => $minutes) {
+            self::assertSame($minutes, $plan->step($id)?->minutes, $id);
+        }
+        self::assertNull($plan->step('hot-1/volt/nowhere:1/fan-1:+'));
+    }
+
     /** The stand-in's fans draw 6 % more or less (standard deviation), about what they were told to; so many vehicles tell. */
     public function test_the_stand_in_scatters_about_what_is_told(): void
     {

@@ -111,7 +111,7 @@ final class LimitsTest extends TestCase
     {
         $sizing = self::thin();
         $ratedC = $sizing->brief->wiring->insulationC;
-        $standsA = min(array_map(static fn (Wire $wire): float => $sizing->ampacity->ofWire($wire, $wire->conductor, $ratedC)
+        $standsA = min(INF, ...array_map(static fn (Wire $wire): float => $sizing->ampacity->ofWire($wire, $wire->conductor, $ratedC)
             * sqrt(($ratedC + 50 - $wire->segment->ambientC) / ($ratedC - $wire->segment->ambientC)), $sizing->circuit->wiresOf($sizing->circuit->wireGroups['fan-1-wire'])));
         $idle = (new Solver($sizing->circuit))->settle(new OperatingConditions(Key::Run, 850, 20));
 
