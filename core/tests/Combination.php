@@ -31,6 +31,10 @@ final class Combination
             'switch carrying the fan' => ['kind' => 'thermal-switch', 'action' => 'closes-when-hot', ...self::BAND, 'isDirect' => true, 'ratedA' => 20],
             'two contacts in one body' => ['kind' => 'two-step-switch', ...self::BAND],
             'capillary' => ['kind' => 'thermostat', 'output' => 'capillary', ...self::BAND],
+            'capillary carrying the fan' => ['kind' => 'thermostat', 'output' => 'capillary', ...self::BAND, 'isDirect' => true, 'ratedA' => 20],
+            'electronic, carrying the fan' => [
+                'kind' => 'thermostat', 'output' => 'dry-contact', ...self::BAND, 'isDirect' => true, 'ratedA' => 20, 'hasDisplay' => true,
+            ],
             'electronic, dry contact' => ['kind' => 'thermostat', 'output' => 'dry-contact', ...self::BAND],
             'electronic, to earth' => ['kind' => 'thermostat', 'output' => 'to-earth', ...self::BAND],
             'electronic, to supply' => ['kind' => 'thermostat', 'output' => 'to-supply', ...self::BAND],

@@ -7,13 +7,16 @@ namespace LampThread\Loom;
 use LampThread\Brief\Feed;
 use LampThread\Brief\Mount;
 use LampThread\Circuit\Component\Component;
+use LampThread\Circuit\Component\ConductionPath;
 use LampThread\Circuit\Component\FanMotor;
 use LampThread\Circuit\Component\HandSwitch;
 use LampThread\Circuit\Component\OutsideContact;
 use LampThread\Circuit\Component\Rail;
 use LampThread\Circuit\Component\Relay;
 use LampThread\Circuit\Component\ServicePlug;
+use LampThread\Circuit\Component\Symbol;
 use LampThread\Circuit\Joint;
+use LampThread\Circuit\TriggerLine;
 use LampThread\Circuit\Wire;
 use LampThread\Message\Message;
 use LampThread\Message\Unit;
@@ -198,6 +201,14 @@ final class Steps
         foreach ($sizing->circuit->components as $component) {
             $items = [...$items, ...array_filter([$component->provingStep()])];
         }
+        foreach ($sizing->circuit->sensors() as $sensor) {
+            foreach (self::contactsInFanLeads($sensor, $sizing) as $contact) {
+                $items[] = Message::of(
+                    'step.prove.contact', mark: $sensor->mark, name: $sensor->name,
+                    from: $sizing->circuit->terminalName($contact->from), to: $sizing->circuit->terminalName($contact->to),
+                );
+            }
+        }
         $cold = new ColdTest($sizing);
         foreach ($sizing->circuit->each(FanMotor::class) as $motor) {
             $items[] = Message::of(
@@ -213,6 +224,13 @@ final class Steps
         }
 
         return $items;
+    }
+
+    /** @return list<ConductionPath> contacts of a sensor that carry a fan without a relay */
+    private static function contactsInFanLeads(Component $sensor, Sizing $sizing): array
+    {
+        return array_values(array_filter($sensor->paths(), static fn (ConductionPath $path): bool => $path->symbol === Symbol::ThermalMake
+            && array_filter($sizing->circuit->wiresAt($path->from), static fn (Wire $wire): bool => $wire->group !== TriggerLine::WIRES) !== []));
     }
 
     /** Whether a relay's 85 is wired to earth, so that its 86 is what is switched. */

@@ -61,6 +61,13 @@ final class StepsTest extends TestCase
         yield 'every position of a hand switch' => [
             ['/control/overrides' => [['kind' => 'three-position']]], self::ORDER[5], 'in each position, automatic, on, off, the fan does what it says', null,
         ];
+        foreach (['switch carrying the fan', 'capillary carrying the fan', 'electronic, carrying the fan'] as $direct) {
+            yield "{$direct}: it is made to run cold" => [
+                Combination::changes($decider[$direct], $load['one fan']), self::ORDER[5], 'carries the fan itself: join B1 1 and B1 2. The fan runs', 'clicks',
+            ];
+        }
+        yield 'a display tells the supply' => [Combination::changes($decider['electronic, carrying the fan'], $load['one fan']), self::ORDER[5], 'the display of B1', null];
+        yield 'none is spoken of where there is none' => [Combination::changes($decider['electronic, to earth'], $load['one fan']), self::ORDER[5], 'clicks', 'display'];
         yield 'a controller is smoothed' => [
             Combination::changes($decider['stepless'], $load['one fan']), self::ORDER[1], 'across its supply', null,
         ];

@@ -35,6 +35,7 @@ final readonly class ElectronicThermostat extends Component implements StatefulC
      * @param  array{string, string}  $output  numbers of the two terminals its output joins, in the direction the current takes
      * @param  float  $ratedA  what the output may carry, A
      * @param  string  $ratedPath  JSON pointer to that rating in the brief
+     * @param  bool  $hasDisplay  whether it shows the temperature
      */
     public function __construct(
         string $id,
@@ -46,6 +47,7 @@ final readonly class ElectronicThermostat extends Component implements StatefulC
         private float $ratedA,
         private string $ratedPath,
         private int $systemV,
+        private bool $hasDisplay = false,
     ) {
         parent::__construct($id, $mark, $name);
     }
@@ -100,6 +102,11 @@ final readonly class ElectronicThermostat extends Component implements StatefulC
         return [new PartsListEntry(Message::of(
             'part.set-to', part: $this->name, onC: Unit::Celsius->of($this->band->onC), offC: Unit::Celsius->of($this->band->offC),
         ))];
+    }
+
+    public function provingStep(): ?Message
+    {
+        return $this->hasDisplay ? Message::of('step.prove.display', mark: $this->mark, name: $this->name) : null;
     }
 
     public function elements(OperatingConditions $conditions, int $position): array

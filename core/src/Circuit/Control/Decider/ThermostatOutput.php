@@ -18,6 +18,12 @@ enum ThermostatOutput: string
     /** Electronic, its output goes to its supply when hot. */
     case ToSupply = 'to-supply';
 
+    /** Whether it switches by a contact of its own, which may carry more than a coil's current. */
+    public function isContact(): bool
+    {
+        return $this === self::Capillary || $this === self::DryContact;
+    }
+
     /** The side of the coil it switches; null where that is free. */
     public function side(): ?Side
     {

@@ -20,8 +20,16 @@ final readonly class DirectFan implements Load
     /**
      * @param  \Closure(Harness, Stage): Component  $switch  adds the switch, its contact from 1 to 2
      * @param  Stretch  $stretch  its way from the fan
+     * @param  bool  $isFedPastCoilFeed  whether it works without the coils' feed
+     * @param  array{string, string}|null  $input  where it is supplied, if it is
      */
-    public function __construct(private Stage $stage, private \Closure $switch, private Stretch $stretch = Stretch::Sensor) {}
+    public function __construct(
+        private Stage $stage,
+        private \Closure $switch,
+        private Stretch $stretch = Stretch::Sensor,
+        private bool $isFedPastCoilFeed = true,
+        private ?array $input = null,
+    ) {}
 
     public function triggerLine(): null
     {
@@ -40,7 +48,7 @@ final readonly class DirectFan implements Load
 
     public function isFedPastCoilFeed(): bool
     {
-        return true;
+        return $this->isFedPastCoilFeed;
     }
 
     public function switchesMinus(): bool
@@ -48,9 +56,9 @@ final readonly class DirectFan implements Load
         return $this->stage->side === Side::Earth;
     }
 
-    public function fedInput(): null
+    public function fedInput(): ?array
     {
-        return null;
+        return $this->input;
     }
 
     public function install(Harness $harness): void
