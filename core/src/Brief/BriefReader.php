@@ -73,7 +73,7 @@ final class BriefReader
             ),
             $fans,
             $control,
-            isset($file['fit']) ? new Fit(...$file['fit']) : null,
+            isset($file['fit']) ? new Fit(...[...$file['fit'], 'shroudWork' => ShroudWork::from($file['fit']['shroudWork'] ?? 'none')]) : null,
             isset($file['driveline']) ? new Driveline(...$file['driveline']) : null,
             $runs->segments,
             $pinned,

@@ -6,6 +6,7 @@ namespace LampThread\Loom;
 
 use LampThread\Brief\Feed;
 use LampThread\Brief\Mount;
+use LampThread\Brief\ShroudWork;
 use LampThread\Circuit\Component\Component;
 use LampThread\Circuit\Component\ConductionPath;
 use LampThread\Circuit\Component\FanMotor;
@@ -114,6 +115,10 @@ final class Steps
                 isTurned: $motor->fan->isTurnedRound(),
                 gap: Unit::Millimetre->of(round($sizing->brief->gapMm($motor->fan))),
             );
+        }
+        $shroud = $sizing->brief->fit->shroudWork ?? ShroudWork::None;
+        if ($items !== [] && $shroud !== ShroudWork::None) {
+            array_unshift($items, Message::of("step.fit.shroud-{$shroud->value}"));
         }
         $unmade = $sizing->unmade();
         $steps = array_map(static fn (Component $component): ?Message => in_array($component->id, $unmade, true)

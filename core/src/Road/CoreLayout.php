@@ -57,8 +57,9 @@ final readonly class CoreLayout
         $shareX = $widthMm / $columns;
         $shareY = $heightMm / $lines;
         $holes = [];
+        $rimMm = $brief->fit->rimMm ?? 0.0;
         foreach ($fans as $at => $fan) {
-            $holeMm = $fan->diameterMm + 2 * self::TIP_MM;
+            $holeMm = $rimMm > 0 ? $fan->diameterMm - $rimMm : $fan->diameterMm + 2 * self::TIP_MM;
             $holes[] = [
                 'fan' => $fan,
                 'xMm' => ($at % $columns + 0.5) * $shareX,

@@ -116,5 +116,8 @@ final class BriefTest extends TestCase
         self::assertEqualsWithDelta(M_PI / 4 * 0.64, $bare->coveredShare([$fan]), 1e-9);
         self::assertSame(1.0, $bare->coveredShare([$fan, $fan]));
         self::assertSame(0.9, (new Fit(500, 500, 90, true))->coveredShare([$fan]));
+        $before = Orchard::brief(['/fans/0/diameterMm' => 400, '/fans/0/mount' => 'pusher'])->fan('fan-1');
+        self::assertEqualsWithDelta(M_PI / 4 * 0.64, $bare->coveredShare([$fan, $before]), 1e-9, 'one behind the other they cover once');
+        self::assertEqualsWithDelta(0.72, (new Fit(500, 500, 0, false, unitWidthMm: 450, unitHeightMm: 400))->coveredShare([$fan]), 1e-9, 'a frame covers what lies under it');
     }
 }

@@ -8,6 +8,8 @@ use LampThread\Brief\EngineFan;
 use LampThread\Brief\EngineFanDrive;
 use LampThread\Brief\Mount;
 use LampThread\Proof\Finding\Figure;
+use LampThread\Proof\Finding\Finding;
+use LampThread\Proof\Rule\CoreCover;
 use LampThread\Proof\Rule\FanClearance;
 use LampThread\Road\CandidateFans;
 use LampThread\Road\CoreLayout;
@@ -33,6 +35,27 @@ final class FitTest extends TestCase
         self::assertSame([7.5, 7.5], array_column($layout->holes, 'besideMm'));
         self::assertSame([52.5, 52.5], array_column($layout->holes, 'aboveMm'));
         self::assertEqualsWithDelta(2 * M_PI / 4 * 305 ** 2 / (660 * 420), $layout->discShare(), 1e-9);
+    }
+
+    /** Where a fan's rim seats on the shroud its hole is narrower than the fan, 25 mm being usual. Common practice, no source. */
+    public function test_a_hole_may_be_narrower_than_its_fan(): void
+    {
+        [$layout] = CoreLayout::all(Orchard::brief(['/fans/0/diameterMm' => 305, '/fit' => [...self::FIT, 'rimMm' => 25]]));
+
+        self::assertSame([280.0], array_column($layout->holes, 'holeMm'));
+    }
+
+    /** Two fans of 350 mm do not stand beside each other on 660 mm; the frame they are sold in, up to a twentieth wider than the core, does. */
+    public function test_a_pair_sold_as_one_is_as_wide_as_its_frame(): void
+    {
+        $pair = [...Combination::changes(Combination::deciders()['hand'], Combination::loads()['two, a relay each']), '/fans/0/diameterMm' => 350, '/fans/1/diameterMm' => 350];
+        $codes = static fn (array $frame): array => array_map(
+            static fn (Finding $finding): string => $finding->code, (new CoreCover)->judge(Orchard::sizing([...$pair, '/fit' => [...self::FIT, ...$frame]])),
+        );
+
+        self::assertContains('fans-wider-than-core', $codes([]));
+        self::assertNotContains('fans-wider-than-core', $codes(['unitWidthMm' => 693, 'unitHeightMm' => 400]), 'a twentieth over, on the tanks');
+        self::assertContains('fans-wider-than-core', $codes(['unitWidthMm' => 694, 'unitHeightMm' => 400]));
     }
 
     public function test_a_pusher_lies_on_the_condenser(): void

@@ -44,6 +44,32 @@ export function Fit() {
               placeholder="0"
             />
             <QuantityField path="/fit/movedMm" label="Moved forward" kind="depth" value={fit.movedMm} placeholder="0" />
+            <QuantityField
+              path="/fit/rimMm"
+              label="Hole narrower than the fan"
+              kind="depth"
+              value={fit.rimMm}
+              placeholder="0"
+              hint="Where the fan’s rim seats on the shroud; 25 mm is usual."
+            />
+            {fans.length > 1 && (
+              <>
+                <QuantityField
+                  path="/fit/unitWidthMm"
+                  label="Frame of the pair, width"
+                  kind="depth"
+                  value={fit.unitWidthMm}
+                  usual="each stands by itself"
+                />
+                <QuantityField
+                  path="/fit/unitHeightMm"
+                  label="Frame of the pair, height"
+                  kind="depth"
+                  value={fit.unitHeightMm}
+                  usual="each stands by itself"
+                />
+              </>
+            )}
             {hasPusher && (
               <>
                 <QuantityField
@@ -78,6 +104,30 @@ export function Fit() {
                 label: "Let ram air out",
                 fits: "At speed they open by themselves.",
                 changes: { "/fit/flaps": true },
+              },
+            ]}
+          />
+          <Choose
+            label="The shroud is"
+            value={fit.shroudWork ?? "none"}
+            options={[
+              {
+                value: "none",
+                label: "As it is",
+                fits: "It goes in as it came.",
+                changes: { "/fit/shroudWork": "none" },
+              },
+              {
+                value: "cut-down",
+                label: "Cut down",
+                fits: "To the core’s edge, or its hole to another fan.",
+                changes: { "/fit/shroudWork": "cut-down" },
+              },
+              {
+                value: "extended",
+                label: "Lengthened",
+                fits: "With riveted angle, to reach the core’s edge.",
+                changes: { "/fit/shroudWork": "extended" },
               },
             ]}
           />

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LampThread\Proof\Rule;
 
 use LampThread\Brief\Fan;
+use LampThread\Brief\Fit;
 use LampThread\Brief\Mount;
 use LampThread\Message\Unit;
 use LampThread\Proof\Finding\Figure;
@@ -62,6 +63,9 @@ final readonly class CoreCover implements Rule
         if ($fit === null) {
             return [];
         }
+        if ($fit->unitWidthMm !== null) {
+            return $this->unit($sizing, $fit, $fit->unitWidthMm);
+        }
         foreach (Mount::cases() as $mount) {
             $fans = array_filter($sizing->brief->fans, static fn (Fan $fan): bool => $fan->mount === $mount);
             $wide = array_sum(array_map(static fn (Fan $fan): float => $fan->diameterMm, $fans));
@@ -76,5 +80,16 @@ final readonly class CoreCover implements Rule
         }
 
         return [];
+    }
+
+    /** @return list<Finding> the frame of fans that are sold as one, in whichever way it stands */
+    private function unit(Sizing $sizing, Fit $fit, float $widthMm): array
+    {
+        $roomMm = max($fit->coreWidthMm, $fit->coreHeightMm);
+
+        return $widthMm <= self::OVERHANG * $roomMm ? [] : [new Finding(
+            'fans-wider-than-core', Severity::Warning, $sizing->brief->fans[0]->id, '/fit/unitWidthMm',
+            figures: [Figure::of('fans', Unit::Millimetre->of($widthMm)), Figure::of('core', Unit::Millimetre->of($roomMm))],
+        )];
     }
 }
