@@ -66,6 +66,10 @@ final class StepsTest extends TestCase
                 Combination::changes($decider[$direct], $load['one fan']), self::ORDER[5], 'carries the fan itself: join B1 1 and B1 2. The fan runs', 'clicks',
             ];
         }
+        yield 'a computer that knows of no fan is told' => [
+            Combination::changes([...$decider['computer'], 'mustBeTold' => true], $load['one fan']), self::ORDER[5], 'the battery held up by a charger, the old file kept', null,
+        ];
+        yield 'one that knows is not' => [Combination::changes($decider['computer'], $load['one fan']), self::ORDER[5], 'clicks', 'charger'];
         yield 'a display tells the supply' => [Combination::changes($decider['electronic, carrying the fan'], $load['one fan']), self::ORDER[5], 'the display of B1', null];
         yield 'none is spoken of where there is none' => [Combination::changes($decider['electronic, to earth'], $load['one fan']), self::ORDER[5], 'clicks', 'display'];
         yield 'a controller is smoothed' => [

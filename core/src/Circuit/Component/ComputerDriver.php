@@ -34,6 +34,7 @@ final readonly class ComputerDriver extends Component implements HasInput, State
      * @param  bool  $hasAirConditioningRequest  whether it runs the fan when the air conditioning asks
      * @param  bool  $hasSensorCircuit  whether the sensor's circuit is part of this loom, at terminal S
      * @param  string|null  $feed  what it joins its output to; null for earth
+     * @param  bool  $mustBeTold  whether it works no fan until it is told that it has one
      */
     public function __construct(
         string $id,
@@ -47,6 +48,7 @@ final readonly class ComputerDriver extends Component implements HasInput, State
         private bool $hasAirConditioningRequest,
         private bool $hasSensorCircuit,
         private ?string $feed = null,
+        private bool $mustBeTold = false,
     ) {
         parent::__construct($id, $mark, $name);
     }
@@ -68,6 +70,11 @@ final readonly class ComputerDriver extends Component implements HasInput, State
     public function faults(): array
     {
         return [new StuckOff, new StuckOn, new Open, Drifted::low(), Drifted::high()];
+    }
+
+    public function provingStep(): ?Message
+    {
+        return $this->mustBeTold ? Message::of('step.prove.computer', name: $this->name) : null;
     }
 
     public function currentLimitsA(): array

@@ -35,6 +35,7 @@ final readonly class ComputerOutput extends TriggersRelay
         private TemperatureBand $band,
         private float $ratedA,
         private bool $openReadsHot,
+        private bool $mustBeTold,
     ) {}
 
     public static function kind(): string
@@ -49,12 +50,13 @@ final readonly class ComputerOutput extends TriggersRelay
             ...Fields::band(),
             Fields::ratedA(self::USUAL_RATED_A),
             Field::flag('openReadsHot', false),
+            Field::flag('mustBeTold', false),
         ];
     }
 
     public static function read(FieldValues $values): self
     {
-        return new self($values->text('output'), $values->band(), $values->number('ratedA'), $values->flag('openReadsHot'));
+        return new self($values->text('output'), $values->band(), $values->number('ratedA'), $values->flag('openReadsHot'), $values->flag('mustBeTold'));
     }
 
     public static function options(int $number): array
@@ -64,7 +66,7 @@ final readonly class ComputerOutput extends TriggersRelay
 
     public function askedFields(Stage $stage): array
     {
-        return ['ratedA', 'output', 'coolantStands', 'openReadsHot'];
+        return ['ratedA', 'output', 'coolantStands', 'openReadsHot', 'mustBeTold'];
     }
 
     public function band(): TemperatureBand
@@ -110,6 +112,7 @@ final readonly class ComputerOutput extends TriggersRelay
             self::hearsAirConditioning($harness, $line->stage),
             $harness->brief->control->opensSensorCircuit($line->stage),
             $line->isEarthSide() ? null : $line->otherEnd($harness, 'bay'),
+            $this->mustBeTold,
         ));
         $ends = $line->isEarthSide() ? [$line->joint(), $driver->terminal('out')] : [$driver->terminal('out'), $line->joint()];
         $harness->wire(...[...$ends, Stretch::Dash, Colour::Trigger, TriggerLine::WIRES]);
