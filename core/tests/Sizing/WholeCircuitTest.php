@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Tests\Sizing;
+
+use LampThread\Circuit\Wire;
+use LampThread\Operation\Solver;
+use LampThread\Sizing\Candidate;
+use LampThread\Sizing\Constraint;
+use LampThread\Sizing\DropLadder;
+use LampThread\Sizing\OperatingEnvelope;
+use LampThread\Sizing\ProtectionPlot;
+use LampThread\Sizing\Sizing;
+use LampThread\Sizing\StartSurges;
+use LampThread\Sizing\SupplyBalance;
+use LampThread\Tests\Combination;
+use LampThread\Tests\Orchard;
+use PHPUnit\Framework\TestCase;
+
+/** What parts of a circuit have to do with each other: what is lost along a feed, twins, branches and their trunk, what is there already. */
+final class WholeCircuitTest extends TestCase
+{
+    /** Kirchhoff: what a feed loses in all is what its load does not get; what is only assumed is left out of what is known. */
+    public function test_what_a_feed_loses(): void
+    {
+        $sizing = Orchard::sizing();
+        $ladder = DropLadder::of($sizing->circuit->wireGroups['fan-1-wire'], $sizing->circuit, $sizing->envelope);
+        self::assertNotNull($ladder);
+        $ofRelay = array_values(array_filter($ladder->rungs, static fn (array $rung): bool => $rung['part'] === 'fan-1-relay'))[0]['volts'];
+
+        self::assertEqualsWithDelta($ladder->supplyV - $ladder->loadV, $ladder->lostV(), 1e-6);
+        self::assertGreaterThan(0.005, $ofRelay);
+        self::assertEqualsWithDelta($ladder->lostV() - $ofRelay, $ladder->knownLostV(['fan-1-relay']), 1e-9);
+        self::assertEqualsWithDelta($ladder->lostV(), $ladder->knownLostV([]), 1e-12);
+    }
+
+    /** Where none lasts the ten years that are wished for, of those that work at all the one that lasts longest is taken. */
+    public function test_a_wish_that_cannot_be_met_is_come_near_to(): void
+    {
+        $choice = Orchard::sizing(['/usage/startsPerHour' => 60, '/usage/hoursPerYear' => 8000])->choices['fan-1-relay'];
+        $working = array_values(array_filter($choice->candidates, static fn (Candidate $one): bool => $one->works()));
+        $years = static fn (Candidate $one): float => array_values(array_filter($one->constraints, static fn (Constraint $of): bool => $of->isWish))[0]->limit;
+
+        self::assertSame([], array_filter($choice->candidates, static fn (Candidate $one): bool => $one->fits()));
+        self::assertLessThan(max(array_map($years, $working)), min(array_map($years, $working)));
+        self::assertSame(max(array_map($years, $working)), $years($choice->taken));
+        self::assertTrue($choice->taken->works());
+    }
+
+    /** Twins that lie as far off are cut from one reel; what lies farther off is thicker. */
+    public function test_twins_are_cut_from_one_reel(): void
+    {
+        $pair = Combination::changes(Combination::deciders()['switch closing when hot'], Combination::loads()['two, a relay each']);
+        $sizes = static function (float $firstM, float $secondM) use ($pair): array {
+            $sizing = Orchard::sizing([...$pair, '/runs/relay-to-fan' => ['lengthM' => $firstM], '/runs/relay-to-fan@fan-2-wire' => ['lengthM' => $secondM]]);
+
+            return array_map(static fn (string $group): array => array_unique(array_map(
+                static fn (Wire $wire): float => $sizing->sizeOf($wire)->areaMm2 ?? 0.0, $sizing->circuit->wiresOf($sizing->circuit->wireGroups[$group]),
+            )), ['fan-1-wire', 'fan-2-wire']);
+        };
+
+        self::assertSame([[6.0], [6.0]], $sizes(7, 7));
+        self::assertSame([[1.5], [6.0]], $sizes(1, 7));
+    }
+
+    /** Of what may be lost a trunk has the share of its length on the longest way through it; its branches have what it leaves. */
+    public function test_a_trunk_and_its_branches_share_what_may_be_lost(): void
+    {
+        $sizing = Orchard::sizing([
+            ...Combination::changes(Combination::deciders()['switch closing when hot'], Combination::loads()['two on one relay']),
+            '/runs/relay-to-fan' => ['lengthM' => 0.5], '/runs/relay-to-fan@fan-2-wire' => ['lengthM' => 4],
+        ]);
+        $lengthM = static fn (string $group): float => array_sum(array_map(
+            static fn (Wire $wire): float => $wire->segment->lengthM, $sizing->circuit->wiresOf($sizing->circuit->wireGroups[$group]),
+        ));
+        $groups = $sizing->circuit->wireGroups;
+        $branches = array_keys(array_filter($groups, static fn ($group): bool => $group->trunk === 'fan-1-wire'));
+        self::assertCount(2, $branches);
+        $longestM = max(array_map($lengthM, $branches));
+        self::assertGreaterThan(min(array_map($lengthM, $branches)) + 1, $longestM);
+        $limit = array_column($sizing->choices['fan-1-wire']->taken->constraints, 'limit', 'code')['wire-drop'];
+
+        self::assertEqualsWithDelta($sizing->brief->wiring->dropLimitPercent * $lengthM('fan-1-wire') / ($lengthM('fan-1-wire') + $longestM), $limit, 1e-9);
+    }
+
+    /** The idle balance is reckoned with every hand switch as it costs most: a cut-out that is closed, low and high at high. */
+    public function test_the_balance_is_reckoned_with_the_fans_on(): void
+    {
+        $balance = static fn (array $overrides): float => SupplyBalance::of(
+            ($sizing = Orchard::sizing(['/control/overrides' => $overrides]))->brief, $sizing->circuit,
+        )->balanceA;
+
+        self::assertEqualsWithDelta($balance([]), $balance([['kind' => 'cut-out']]), 0.2);
+        self::assertEqualsWithDelta($balance([]), $balance([['kind' => 'three-position']]), 0.2);
+    }
+
+    /** Everything asks for all it can where it is hottest: a pair at its on, a controller at the end of its span; and it is never below freezing. */
+    public function test_where_everything_asks_for_all_it_can(): void
+    {
+        $decider = Combination::deciders();
+        $hottestC = static fn (array $changes): float => OperatingEnvelope::hottestC(Orchard::sizing($changes)->circuit);
+
+        self::assertGreaterThanOrEqual(92.0, $hottestC([]));
+        self::assertGreaterThanOrEqual(100.0, $hottestC(Combination::changes([...$decider['stepless'], 'onC' => 92, 'spanK' => 8], Combination::loads()['one fan'])));
+        self::assertSame(0.0, $hottestC(Combination::changes($decider['hand'], Combination::loads()['one fan'])));
+    }
+
+    /** A start is drawn where it changes: each moment a quarter later than the one before; copper's line ends at 5 s, as far as all heat stays in it (IEC 60949). */
+    public function test_a_start_is_drawn_by_moments(): void
+    {
+        $sizing = Orchard::sizing();
+        $plot = $this->plot($sizing);
+        $seconds = array_column($plot->start, 'second');
+
+        self::assertGreaterThan(4, count($seconds));
+        for ($at = 1; $at < count($seconds); $at++) {
+            self::assertGreaterThanOrEqual(1.25 * $seconds[$at - 1] - 1e-12, $seconds[$at]);
+        }
+        self::assertSame(5.0, max(array_column($plot->withstand, 'second')));
+        $heats = array_map(static fn (array $one): float => $one['ampere'] ** 2 * $one['second'], $plot->withstand);
+        self::assertEqualsWithDelta(min($heats), max($heats), 1e-6 * max($heats), 'I²t is the same all along');
+    }
+
+    private function plot(Sizing $sizing): ProtectionPlot
+    {
+        $starting = OperatingEnvelope::of($sizing->circuit, starting: true);
+
+        return ProtectionPlot::of(
+            $sizing->circuit->wireGroups['fan-1-wire'], $sizing->brief, $sizing->circuit, $sizing->envelope, $starting,
+            StartSurges::of($sizing->circuit, $starting, ['fan-1-fuse']), new Solver($sizing->circuit), Orchard::shelf(),
+        );
+    }
+}
