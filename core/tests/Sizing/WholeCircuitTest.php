@@ -79,8 +79,8 @@ final class WholeCircuitTest extends TestCase
         $groups = $sizing->circuit->wireGroups;
         $branches = array_keys(array_filter($groups, static fn ($group): bool => $group->trunk === 'fan-1-wire'));
         self::assertCount(2, $branches);
-        $longestM = max(array_map($lengthM, $branches));
-        self::assertGreaterThan(min(array_map($lengthM, $branches)) + 1, $longestM);
+        $longestM = max(0.0, ...array_map($lengthM, $branches));
+        self::assertGreaterThan(min(INF, ...array_map($lengthM, $branches)) + 1, $longestM);
         $limit = array_column($sizing->choices['fan-1-wire']->taken->constraints, 'limit', 'code')['wire-drop'];
 
         self::assertEqualsWithDelta($sizing->brief->wiring->dropLimitPercent * $lengthM('fan-1-wire') / ($lengthM('fan-1-wire') + $longestM), $limit, 1e-9);
