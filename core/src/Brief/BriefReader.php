@@ -70,6 +70,7 @@ final class BriefReader
                 $file['wiring']['insulationC'],
                 $file['wiring']['dropLimitPercent'],
                 $file['wiring']['servicePlugs'] ?? true,
+                $file['wiring']['dashPlugs'] ?? false,
             ),
             $fans,
             $control,

@@ -196,8 +196,10 @@ final class Harness
             array_map(fn (int $at) => $this->joinCut($existing, $at), array_keys($this->wires));
             $this->wires = array_map($this->ledToFuse(...), $this->wires);
         }
-        if ($this->brief->wiring->servicePlugs && ! $this->selection->isFound) {
-            array_map($this->plugIn(...), $this->components);
+        if (! $this->selection->isFound) {
+            $wiring = $this->brief->wiring;
+            $plugged = array_filter($this->components, static fn (Component $one): bool => $one->isAtDash() ? $wiring->dashPlugs : $wiring->servicePlugs);
+            array_map($this->plugIn(...), $plugged);
         }
         foreach ($this->selection->isFound ? [] : array_keys($this->ends()) as $terminal) {
             $this->spliceBefore($terminal);

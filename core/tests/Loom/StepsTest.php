@@ -87,6 +87,9 @@ final class StepsTest extends TestCase
         ];
         yield 'a shroud is cut down before the fan goes in' => [['/fit/shroudWork' => 'cut-down'], self::ORDER[1], 'Cut the shroud down', 'Lengthen'];
         yield 'a shroud is lengthened' => [['/fit/shroudWork' => 'extended'], self::ORDER[1], 'Lengthen the shroud with angle', 'Cut the shroud'];
+        yield 'a dash switch comes off at a plug' => [
+            ['/wiring/dashPlugs' => true, '/control/overrides' => [['kind' => 'three-position']]], self::ORDER[1], 'both halves of the plug of Dash override', null,
+        ];
         yield 'a rest contact nobody uses is live' => [['/pinned/fan-1-relay' => 'mini-40-30-12v'], self::ORDER[1], 'Nothing goes on its 87a', null];
         yield 'a relay without one has none' => [['/pinned/fan-1-relay' => 'mini-40-12v'], self::ORDER[1], 'terminals down', '87a'];
         yield 'a bulb in a hose' => [

@@ -59,6 +59,24 @@ export function Lengths() {
           },
         ]}
       />
+      <Choose
+        label="Plugs at dash switches"
+        value={wiring.dashPlugs === true ? "yes" : "no"}
+        options={[
+          {
+            value: "no",
+            label: "None",
+            fits: "Usual: wires go through to the switch.",
+            changes: { "/wiring/dashPlugs": false },
+          },
+          {
+            value: "yes",
+            label: "Each comes off at a plug",
+            fits: "Its panel comes out without a cut.",
+            changes: { "/wiring/dashPlugs": true },
+          },
+        ]}
+      />
       <VehiclePlan />
       <ul className="grid gap-3">
         {job.design.stretches.map((stretch) => (

@@ -156,6 +156,18 @@ abstract readonly class Component implements Breakable
         return [];
     }
 
+    /** What the contacts of a plug at it are. */
+    public function plugContact(): Termination
+    {
+        return $this->termination('1');
+    }
+
+    /** Whether it sits at the dash, where a plug lets its panel come out. */
+    public function isAtDash(): bool
+    {
+        return false;
+    }
+
     /** Whether it is a splice of the loom. */
     public function isSplice(): bool
     {

@@ -40,6 +40,26 @@ final readonly class HandSwitch extends Component implements HasInput
         return array_values($paths);
     }
 
+    public function isAtDash(): bool
+    {
+        return true;
+    }
+
+    public function plugContact(): Termination
+    {
+        return Termination::SealedPlug;
+    }
+
+    public function pluggedTerminals(): array
+    {
+        $enters = [];
+        foreach (array_merge(...array_values($this->positions)) as [$from, $to]) {
+            $enters += [$from => true, $to => false];
+        }
+
+        return $enters;
+    }
+
     public function faults(): array
     {
         return [

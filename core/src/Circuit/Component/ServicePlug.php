@@ -39,7 +39,7 @@ final readonly class ServicePlug extends Component
 
     public function termination(string $number): Termination
     {
-        return $this->part->termination($number);
+        return $this->part->isAtDash() ? $this->part->plugContact() : $this->part->termination($number);
     }
 
     public function paths(): array
@@ -67,7 +67,11 @@ final readonly class ServicePlug extends Component
 
     public function partsList(): array
     {
-        return [new PartsListEntry(Message::of($this->part->termination('1') === Termination::SealedPlug ? 'part.probe-plug' : 'part.fan-plug'))];
+        return [new PartsListEntry(match (true) {
+            $this->part->isAtDash() => Message::of('part.dash-plug', ways: count($this->pins)),
+            $this->part->plugContact() === Termination::SealedPlug => Message::of('part.probe-plug'),
+            default => Message::of('part.fan-plug'),
+        })];
     }
 
     public function fittingStep(): Message
