@@ -41,6 +41,7 @@ final class Combination
             'computer' => ['kind' => 'computer', 'output' => 'fan', ...self::BAND, 'openReadsHot' => true],
             'original' => ['kind' => self::WAS_THERE, 'output' => 'engine computer', ...self::BAND],
             'stepless' => ['kind' => 'stepless', ...self::BAND, 'spanK' => 8, 'leastDutyPercent' => 25],
+            'power module' => ['kind' => 'stepless', ...self::BAND, 'spanK' => 8, 'leastDutyPercent' => 25, 'isByComputer' => true],
             'stepless, its input wants an earth' => [
                 'kind' => 'stepless', ...self::BAND, 'spanK' => 8, 'leastDutyPercent' => 25, 'requestWantsEarth' => true,
             ],

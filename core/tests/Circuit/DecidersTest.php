@@ -36,6 +36,30 @@ use PHPUnit\Framework\TestCase;
 /** The parts that decide, one by one. */
 final class DecidersTest extends TestCase
 {
+    /** A power module gives what the computer tells it; without that signal, or asked by the air conditioning, it gives all; with the key out nothing. */
+    public function test_a_power_module_goes_by_the_computers_signal(): void
+    {
+        $module = Combination::deciders()['power module'];
+        $circuit = Orchard::sizing([
+            ...Combination::changes($module, Combination::loads()['one fan']), '/control/airConditioning' => ['compressor' => 'variable', 'trigger' => 'computer'],
+        ])->circuit;
+        $signal = $circuit->wiresAt('stage-1-controller-signal:1')[0]->id;
+        $volts = static function (OperatingConditions $conditions) use ($circuit): float {
+            $point = (new Solver($circuit))->settle($conditions);
+
+            return $point->voltages->across('fan-1:+', 'fan-1:-');
+        };
+        $cold = new OperatingConditions(Key::Run, 850, 20);
+        $full = $volts(new OperatingConditions(Key::Run, 850, 110));
+
+        self::assertGreaterThan(12.0, $full);
+        self::assertLessThan(0.5, abs($volts($cold)));
+        self::assertEqualsWithDelta(0.625 * $full, $volts(new OperatingConditions(Key::Run, 850, 96)), 1.0, 'in the middle of its span');
+        self::assertEqualsWithDelta($full, $volts($cold->withFaults(new Faults([$signal => new Open]))), 0.1, 'its signal lost');
+        self::assertEqualsWithDelta($full, $volts(new OperatingConditions(Key::Run, 850, 20, ['air-conditioning' => 'on'])), 0.3);
+        self::assertLessThan(0.5, abs($volts(new OperatingConditions(Key::Off, 0, 110))));
+    }
+
     private TemperatureBand $band;
 
     protected function setUp(): void

@@ -27,14 +27,15 @@ final readonly class ProbeInput
 
     private const SHORT_SHARE = 0.015;
 
-    public function __construct(private string $moduleId, private string $supply, private string $earth) {}
+    /** @param  bool  $isSignal  whether it is a computer's signal that is read against the module's earth, with no return of its own */
+    public function __construct(private string $moduleId, private string $supply, private string $earth, private bool $isSignal = false) {}
 
     /** @return list<ConductionPath> */
     public function paths(): array
     {
         return [
             new ConductionPath($this->supply, $this->from(), Symbol::Module, $this->from()),
-            new ConductionPath($this->to(), $this->earth, Symbol::Module, $this->to()),
+            ...($this->isSignal ? [] : [new ConductionPath($this->to(), $this->earth, Symbol::Module, $this->to())]),
         ];
     }
 
@@ -43,7 +44,7 @@ final readonly class ProbeInput
     {
         return [
             new Resistor("{$this->moduleId}-probe-feed", $this->supply, $this->from(), self::PULL_UP_OHM),
-            new Resistor("{$this->moduleId}-probe-return", $this->to(), $this->earth, self::RETURN_OHM),
+            ...($this->isSignal ? [] : [new Resistor("{$this->moduleId}-probe-return", $this->to(), $this->earth, self::RETURN_OHM)]),
         ];
     }
 

@@ -62,6 +62,7 @@ final readonly class Stepless extends Component implements StatefulComponent, Te
      * @param  float  $fansA  what its fans draw at full speed, A
      * @param  bool  $hasRequest  whether anything is joined to its air-conditioning input
      * @param  bool  $requestWantsEarth  whether that input asks when it is earthed, instead of when it is fed
+     * @param  bool  $isByComputer  whether the engine computer tells it how much to give, instead of a probe of its own; without that signal it gives all
      */
     public function __construct(
         string $id,
@@ -76,13 +77,14 @@ final readonly class Stepless extends Component implements StatefulComponent, Te
         private bool $hasRequest,
         private float $fansA,
         private bool $requestWantsEarth = false,
+        private bool $isByComputer = false,
     ) {
-        parent::__construct($id, $mark, Message::of('component.stepless-controller'));
+        parent::__construct($id, $mark, Message::of($isByComputer ? 'component.power-module' : 'component.stepless-controller'));
     }
 
     private function probe(): ProbeInput
     {
-        return new ProbeInput($this->id, $this->terminal('15'), $this->terminal('31'));
+        return new ProbeInput($this->id, $this->terminal('15'), $this->terminal('31'), $this->isByComputer);
     }
 
     public function termination(string $number): Termination
@@ -130,7 +132,7 @@ final readonly class Stepless extends Component implements StatefulComponent, Te
 
     public function partsList(): array
     {
-        return [
+        return $this->isByComputer ? [new PartsListEntry($this->name)] : [
             new PartsListEntry(Message::of(
                 'part.set-to', part: $this->name, onC: Unit::Celsius->of($this->band->onC), offC: Unit::Celsius->of($this->band->offC),
             )),
@@ -140,12 +142,12 @@ final readonly class Stepless extends Component implements StatefulComponent, Te
 
     public function fittingStep(): Message
     {
-        return Message::of('step.fit.stepless', mark: $this->mark, name: $this->name, capacitor: $this->capacitor());
+        return $this->isByComputer ? Message::of('step.fit.power-module', mark: $this->mark, name: $this->name) : Message::of('step.fit.stepless', mark: $this->mark, name: $this->name, capacitor: $this->capacitor());
     }
 
     public function provingStep(): Message
     {
-        return Message::of('step.prove.stepless', mark: $this->mark, name: $this->name, on: Unit::Celsius->of($this->band->onC));
+        return $this->isByComputer ? Message::of('step.prove.power-module', mark: $this->mark, name: $this->name) : Message::of('step.prove.stepless', mark: $this->mark, name: $this->name, on: Unit::Celsius->of($this->band->onC));
     }
 
     /** What steadies its supply at the end of a long lead: twice to three times the system's voltage (common practice, no source). */
@@ -221,7 +223,7 @@ final readonly class Stepless extends Component implements StatefulComponent, Te
 
     public function actedBy(): string
     {
-        return 'stepless';
+        return $this->isByComputer ? 'power-module' : 'stepless';
     }
 
     public function isJoinedPast(): bool
@@ -231,12 +233,12 @@ final readonly class Stepless extends Component implements StatefulComponent, Te
 
     public function sensorSteps(): array
     {
-        return [ProbeFitting::step($this->band->place, isCapillary: false)];
+        return $this->isByComputer ? [] : [ProbeFitting::step($this->band->place, isCapillary: false)];
     }
 
     public function opensCoolant(): bool
     {
-        return ! $this->band->place->isDry();
+        return ! $this->isByComputer && ! $this->band->place->isDry();
     }
 
     public function initialPosition(OperatingConditions $conditions): int
@@ -255,7 +257,7 @@ final readonly class Stepless extends Component implements StatefulComponent, Te
         }
         $probe = $this->probe();
         if ($probe->isOpen($voltages)) {
-            return 0;
+            return $this->isByComputer ? self::FULL : 0;
         }
         if ($probe->isShorted($voltages)) {
             return self::FULL;

@@ -24,7 +24,7 @@ interface TemperatureSensing
     /** Whether what it asks for goes with the temperature, instead of being all or nothing. */
     public function isProportional(): bool;
 
-    /** In which way it is made to act while everything is cold: switch, switch-body, switch-common, switch-opens, thermostat, computer or stepless. */
+    /** In which way it is made to act while everything is cold: switch, switch-body, switch-common, switch-opens, thermostat, computer, stepless or power-module. */
     public function actedBy(): string;
 
     /** Whether it is made to act by joining its lead past its contact, so that nothing of the contact counts. */

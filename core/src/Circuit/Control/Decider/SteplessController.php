@@ -33,6 +33,9 @@ final readonly class SteplessController extends TriggersRelay
     /** Time the usual one takes from standstill to what it is asked for, s (common practice, no source). */
     private const USUAL_SOFT_START_S = 3.0;
 
+    /** The one that a computer tells what to give, in the codes of its texts. */
+    private const MODULE = 'power-module';
+
     /** The least it can hold between starting and stopping, K (common practice, no source). */
     private const LEAST_GAP_K = 2.0;
 
@@ -40,6 +43,7 @@ final readonly class SteplessController extends TriggersRelay
      * @param  TemperatureBand  $band  starts at the least duty at onC, stops at offC
      * @param  float  $softStartS  from nothing to what is asked for, s; 0 for one that switches on at once
      * @param  float  $ratedA  what it may give the fan, A
+     * @param  bool  $isByComputer  whether it is a power module that the engine computer tells what to give
      * @param  bool  $requestWantsEarth  whether its air-conditioning input asks when it is earthed, instead of when it is fed
      */
     private function __construct(
@@ -49,6 +53,7 @@ final readonly class SteplessController extends TriggersRelay
         private float $ratedA,
         private bool $requestWantsEarth,
         private ?Scale $scale,
+        private bool $isByComputer,
     ) {}
 
     public static function kind(): string
@@ -66,6 +71,7 @@ final readonly class SteplessController extends TriggersRelay
             Fields::ratedA(self::USUAL_RATED_A),
             Field::flag('requestWantsEarth', false),
             ...Fields::scale(),
+            Field::flag('isByComputer', false),
         ];
     }
 
@@ -78,17 +84,25 @@ final readonly class SteplessController extends TriggersRelay
             $values->number('ratedA'),
             $values->flag('requestWantsEarth'),
             $values->scale(),
+            $values->flag('isByComputer'),
         );
     }
 
     public static function options(int $number): array
     {
-        return [new Option(self::kind(), ['spanK' => 8.0, 'leastDutyPercent' => 25.0, 'ratedA' => self::USUAL_RATED_A])];
+        $usual = ['spanK' => 8.0, 'leastDutyPercent' => 25.0, 'ratedA' => self::USUAL_RATED_A];
+
+        return [new Option(self::kind(), $usual), new Option(self::MODULE, [...$usual, 'isByComputer' => true])];
+    }
+
+    public function option(): string
+    {
+        return $this->isByComputer ? self::MODULE : self::kind();
     }
 
     public function askedFields(Stage $stage): array
     {
-        return ['ratedA', 'leastDutyPercent', 'spanK', 'softStartS', 'coolantStands', 'requestWantsEarth', ...Fields::SCALE];
+        return $this->isByComputer ? ['ratedA', 'leastDutyPercent', 'spanK', 'softStartS'] : ['ratedA', 'leastDutyPercent', 'spanK', 'softStartS', 'coolantStands', 'requestWantsEarth', ...Fields::SCALE];
     }
 
     public function scale(): ?Scale
@@ -125,7 +139,7 @@ final readonly class SteplessController extends TriggersRelay
 
     public function requestInput(): RequestInput
     {
-        return RequestInput::Controller;
+        return $this->isByComputer ? RequestInput::Computer : RequestInput::Controller;
     }
 
     public function load(Stage $stage): Load
@@ -143,7 +157,8 @@ final readonly class SteplessController extends TriggersRelay
             $hasRequest,
             array_sum(array_map(static fn (string $id): float => $harness->brief->fan($id)->runA, $stage->fanIds)),
             $this->requestWantsEarth,
-        ));
+            $this->isByComputer,
+        ), $this->isByComputer);
     }
 
     /** It carries the fan itself. */

@@ -8,8 +8,11 @@ use LampThread\Brief\RequestInput;
 use LampThread\Brief\Stage;
 use LampThread\Brief\Stretch;
 use LampThread\Circuit\Colour;
+use LampThread\Circuit\Component\ComputerSignal;
 use LampThread\Circuit\Component\FanMotor;
+use LampThread\Circuit\Component\ProbeInput;
 use LampThread\Circuit\Component\Stepless;
+use LampThread\Circuit\Control\Decider\ComputerOutput;
 use LampThread\Circuit\FusedFeed;
 use LampThread\Circuit\Harness;
 use LampThread\Circuit\ProbeWires;
@@ -20,8 +23,11 @@ use LampThread\Message\Message;
 /** A stepless controller that feeds the stage's fans, enabled by the coil feed, asked for all of it by its air-conditioning input. */
 final readonly class SteplessFan implements Load
 {
-    /** @param  \Closure(Harness, bool): Stepless  $controller  adds the controller, with or without its air-conditioning input */
-    public function __construct(private Stage $stage, private \Closure $controller) {}
+    /**
+     * @param  \Closure(Harness, bool): Stepless  $controller  adds the controller, with or without its air-conditioning input
+     * @param  bool  $isByComputer  whether the engine computer's signal tells it what to give, instead of a probe
+     */
+    public function __construct(private Stage $stage, private \Closure $controller, private bool $isByComputer = false) {}
 
     public function triggerLine(): null
     {
@@ -71,6 +77,12 @@ final readonly class SteplessFan implements Load
         }
         $harness->wire($controller->terminal('31'), $harness->earth('bay'), Stretch::CoilToEarth, Colour::Earth, $group);
         $harness->wire($harness->shared(SharedTerminal::COIL_FEED), $controller->terminal('15'), Stretch::FuseToCoil, Colour::CoilFeed, TriggerLine::WIRES);
-        ProbeWires::install($harness, $controller);
+        if (! $this->isByComputer) {
+            ProbeWires::install($harness, $controller);
+
+            return;
+        }
+        $signal = $harness->add(new ComputerSignal("{$controller->id}-signal", $harness->mark('A'), ComputerOutput::hearsAirConditioning($harness, $this->stage)));
+        $harness->wire($controller->terminal(ProbeInput::FROM), $signal->terminal('1'), Stretch::Dash, Colour::Trigger, TriggerLine::WIRES);
     }
 }
