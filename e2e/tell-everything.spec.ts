@@ -34,6 +34,7 @@ const EXCUSED: Record<string, string> = {
   "/control/stages/*/parallel/*/leastDutyPercent": "a stepless controller joins no trigger",
   "/control/stages/*/parallel/*/softStartS": "a stepless controller joins no trigger",
   "/control/stages/*/parallel/*/requestWantsEarth": "a stepless controller joins no trigger",
+  "/control/stages/*/parallel/*/isByComputer": "a stepless controller joins no trigger",
   "/heat/spreads/heatShare": "fitted to a log in Road",
   "/heat/spreads/coreWPerK": "fitted to a log in Road",
   "/heat/spreads/airShare": "fitted to a log in Road",
@@ -180,6 +181,11 @@ const SCENES: Scene[] = [
   {
     name: "a thermostat, and another",
     changes: stages(stage({ decider: thermostat("capillary"), parallel: [thermostat("dry-contact")] })),
+    sections: ["stages"],
+  },
+  {
+    name: "an electronic thermostat",
+    changes: stages(stage({ decider: thermostat("dry-contact") })),
     sections: ["stages"],
   },
   {

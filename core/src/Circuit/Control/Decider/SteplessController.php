@@ -102,7 +102,7 @@ final readonly class SteplessController extends TriggersRelay
 
     public function askedFields(Stage $stage): array
     {
-        return $this->isByComputer ? ['ratedA', 'leastDutyPercent', 'spanK', 'softStartS'] : ['ratedA', 'leastDutyPercent', 'spanK', 'softStartS', 'coolantStands', 'requestWantsEarth', ...Fields::SCALE];
+        return $this->isByComputer ? ['ratedA', 'leastDutyPercent', 'spanK', 'softStartS', 'isByComputer'] : ['ratedA', 'leastDutyPercent', 'spanK', 'softStartS', 'coolantStands', 'requestWantsEarth', 'isByComputer', ...Fields::SCALE];
     }
 
     public function scale(): ?Scale
