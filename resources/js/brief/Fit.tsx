@@ -59,14 +59,14 @@ export function Fit() {
                   label="Frame of the pair, width"
                   kind="depth"
                   value={fit.unitWidthMm}
-                  usual="each stands by itself"
+                  usual="none"
                 />
                 <QuantityField
                   path="/fit/unitHeightMm"
                   label="Frame of the pair, height"
                   kind="depth"
                   value={fit.unitHeightMm}
-                  usual="each stands by itself"
+                  usual="none"
                 />
               </>
             )}
