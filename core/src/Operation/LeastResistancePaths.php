@@ -7,9 +7,18 @@ namespace LampThread\Operation;
 use LampThread\Circuit\Component\Rail;
 use LampThread\Network\Element\Element;
 
-/** Paths of least resistance through everything that conducts now (Dijkstra's algorithm). */
+/**
+ * Paths of least resistance through everything that conducts now (Dijkstra's algorithm), as current would take them: from plus down and from minus up
+ * wherever there is such a way at all.
+ */
 final class LeastResistancePaths
 {
+    /** What a step against the current is taken to have more, Ω: more than any path. */
+    private const AGAINST_OHM = 1e12;
+
+    /** Volts that are no difference. */
+    private const SAME_V = 1e-6;
+
     /**
      * @return array<string, list<array{string, Element}>> terminal to what lies between the start and it, in order, each element with the
      *                                                     component or wire it belongs to; the rails are ends, not ways through
@@ -26,6 +35,7 @@ final class LeastResistancePaths
                 }
             }
         }
+        $volts = static fn (string $terminal): float => ($start === Rail::EARTH ? -1 : 1) * $point->voltages->at($terminal);
         $queue = new \SplPriorityQueue;
         $queue->insert([$start, 0.0, []], 0.0);
         $paths = [];
@@ -39,7 +49,8 @@ final class LeastResistancePaths
                 continue;
             }
             foreach ($edges[$at] ?? [] as [$to, $more, $step]) {
-                $queue->insert([$to, $ohm + $more, [...$path, $step]], -$ohm - $more);
+                $along = $ohm + $more + ($volts($to) > $volts($at) + self::SAME_V ? self::AGAINST_OHM : 0.0);
+                $queue->insert([$to, $along, [...$path, $step]], -$along);
             }
         }
 

@@ -8,6 +8,7 @@ use LampThread\Circuit\Component\Key;
 use LampThread\Circuit\Component\OperatingConditions;
 use LampThread\Operation\Explanation;
 use LampThread\Operation\Solver;
+use LampThread\Tests\Combination;
 use LampThread\Tests\Orchard;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -73,6 +74,13 @@ final class ExplanationTest extends TestCase
             $hot,
             'stage-1-switch:2',
             'Live from battery + through FV1, S1, F1, K1, B1. Nothing beyond it leads to earth, so no current flows.',
+        ];
+        // Not by way of the fan and the earth they share: current goes down, never up.
+        yield 'a probe between its pull-up and its return' => [
+            ['/control/stages/0/decider' => Combination::deciders()['electronic, to earth']],
+            $hot,
+            'stage-1-switch:S1',
+            'Between: fed from battery + through FV1, S1, F1, B1, held to earth through XP2, B2, XP2, B1, X1.',
         ];
         yield 'key out' => [
             [],

@@ -143,10 +143,62 @@ final class RunUpTest extends TestCase
         self::assertSame(40.0, $surge->peakA);
         // 10 + 30·exp(−t) falls to a tenth above its end value at t = ln 30, the end itself not quite reached at 6 s.
         self::assertEqualsWithDelta(log(30), $surge->durationS, 0.25);
-        [$timeS, $equivalentA] = $surge->equivalents()[999];
-        self::assertEqualsWithDelta(1.0, $timeS, 1e-9);
-        $heat = 100 + 600 * (1 - exp(-1)) + 450 * (1 - exp(-2));
-        self::assertEqualsWithDelta(sqrt($heat), $equivalentA, 1e-4);
+        [$timeS, $equivalentA] = $surge->equivalents()[3999];
+        self::assertEqualsWithDelta(4.0, $timeS, 1e-9);
+        $heat = 400 + 600 * (1 - exp(-4)) + 450 * (1 - exp(-8));
+        self::assertEqualsWithDelta(sqrt($heat / 4), $equivalentA, 1e-4, 'the steady current that heats as much in 4 s');
+    }
+
+    /** Between two samples the current falls in a straight line: from 20 A to 10 A within a second it is 11 A, a tenth over the end, after nine tenths. */
+    public function test_a_start_is_over_between_two_samples(): void
+    {
+        self::assertEqualsWithDelta(1.9, (new Surge([0.0, 1.0, 2.0], [30.0, 20.0, 10.0]))->durationS, 1e-9);
+        self::assertSame(0.0, (new Surge([0.0, 1.0], [10.0, 10.0]))->durationS, 'what never surges is over at once');
+    }
+
+    /** A fan, its fuse and its feed lie in one row; what is watched is told of what it was asked for. */
+    public function test_what_is_watched_along_a_start(): void
+    {
+        $circuit = Orchard::sizing()->circuit;
+        $solver = new Solver($circuit);
+        $standing = $solver->settle(new OperatingConditions(Key::Run, 3000, 130, jammed: ['fan-1']));
+        $runUp = RunUp::of($solver, $standing, ['fan-1-fuse', 'W4'], ['battery:+', 'fan-1:+', 'fan-1:-']);
+        $ends = $solver->settle(new OperatingConditions(Key::Run, 3000, 130));
+
+        foreach ($runUp->timesS as $at => $timeS) {
+            self::assertGreaterThan($runUp->timesS[$at - 1] ?? -1.0, $timeS);
+            self::assertEqualsWithDelta(abs($runUp->currentsA['fan-1'][$at]), abs($runUp->currentsA['fan-1-fuse'][$at]), 0.02);
+            self::assertEqualsWithDelta(abs($runUp->currentsA['fan-1'][$at]), abs($runUp->currentsA['W4'][$at]), 0.02);
+        }
+        self::assertSame(0.0, $runUp->timesS[0]);
+        self::assertEqualsWithDelta(0.0, $runUp->currentsA['fan-1'][0], 1e-9, 'an inductance carries nothing at once');
+        foreach (['battery:+', 'fan-1:+', 'fan-1:-'] as $terminal) {
+            $volts = $runUp->volts[$terminal];
+            self::assertEqualsWithDelta($ends->voltages->at($terminal), $volts[count($volts) - 1], 0.1, $terminal);
+        }
+        self::assertLessThan($runUp->leastV('battery:+'), $runUp->leastV('fan-1:+'));
+    }
+
+    /** Along a soft start the fan is given more and more: never more than a moment later, and all of what it is asked for at the end. */
+    public function test_a_soft_start_gives_more_and_more(): void
+    {
+        $circuit = Orchard::sizing(Combination::changes([...Combination::deciders()['stepless'], 'softStartS' => 6], Combination::loads()['one fan']))->circuit;
+        $solver = new Solver($circuit);
+        $runUp = RunUp::of($solver, $solver->settle(new OperatingConditions(Key::Run, 3000, 130, jammed: ['fan-1'])), [], ['fan-1:+', 'fan-1:-']);
+        $volts = array_map(static fn (float $plus, float $minus): float => $plus - $minus, $runUp->volts['fan-1:+'], $runUp->volts['fan-1:-']);
+        $at = static function (float $timeS) use ($runUp, $volts): float {
+            foreach ($runUp->timesS as $sample => $sampledS) {
+                if ($sampledS >= $timeS) {
+                    return $volts[$sample];
+                }
+            }
+
+            return INF;
+        };
+
+        self::assertEqualsWithDelta(0.5, $at(3.0) / $at(6.2), 0.1, 'half of it half way');
+        self::assertEqualsWithDelta(0.25, $at(1.5) / $at(6.2), 0.1);
+        self::assertEqualsWithDelta($at(6.2), $volts[count($volts) - 1], 0.4);
     }
 
     /** @param  array<string, mixed>  $changes */

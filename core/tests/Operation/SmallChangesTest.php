@@ -52,6 +52,27 @@ final class SmallChangesTest extends TestCase
         self::assertGreaterThan(5, $compared);
     }
 
+    /** What the circuit answers to an ampere more that a fan takes, against the circuit solved with a fan that takes a little more. */
+    public function test_an_ampere_more_answers_as_the_circuit_does(): void
+    {
+        $circuit = Orchard::sizing()->circuit;
+        $solver = new Solver($circuit);
+        $hot = new OperatingConditions(Key::Run, 850, 110);
+        $sound = $solver->settle($hot);
+        $more = $solver->settle($hot->withFaults(new Faults(draws: ['fan-1' => 1.01])));
+        $fan = array_values(array_filter($sound->elements(), static fn ($element): bool => $element->name() === 'fan-1'))[0];
+        $byA = abs($more->currentA('W4')) - abs($sound->currentA('W4'));
+        $volts = (new SmallSignal($sound->elements(), $sound->voltages))->taken($fan);
+        $perA = static fn (string $terminal): float => ($more->voltages->at($terminal) - $sound->voltages->at($terminal)) / $byA;
+
+        self::assertGreaterThan(0.02, $byA);
+        self::assertLessThan(-0.01, $perA('fan-1:+'));
+        // The fan answers itself to what it then gets: the ampere is what it takes at an unchanged voltage, a little more than what flows.
+        $ratio = $volts->at('fan-1:+') / $perA('fan-1:+');
+        self::assertEqualsWithDelta(1.0, $ratio, 0.1);
+        self::assertEqualsWithDelta($volts->at('battery:+') / $volts->at('fan-1:+'), $perA('battery:+') / $perA('fan-1:+'), 0.02);
+    }
+
     /** A fan that draws half as much again takes half as much again, though no joint of it is bad. */
     public function test_a_fan_that_draws_more_takes_more(): void
     {
