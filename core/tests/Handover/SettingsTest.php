@@ -10,11 +10,13 @@ use LampThread\Exchange\JobFile;
 use LampThread\Handover\Measurement;
 use LampThread\Handover\Reads;
 use LampThread\Handover\Setting;
+use LampThread\Handover\Settings;
 use LampThread\Handover\StandInMeter;
 use LampThread\Handover\TestPlan;
 use LampThread\Handover\TestStep;
 use LampThread\Sizing\Sizing;
 use LampThread\Tests\Circuit\RealArrangements;
+use LampThread\Tests\Combination;
 use LampThread\Tests\Orchard;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -31,6 +33,8 @@ final class SettingsTest extends TestCase
         foreach (Workshop::plan('larkspur-camper')->circuit->positions() as $input => $positions) {
             foreach (array_slice($positions, 1) as $position) {
                 self::assertArrayHasKey("rest+{$input}={$position}", $settings);
+                self::assertSame([], $settings["rest+{$input}={$position}"]->conditions->localC, 'cold');
+                self::assertCount(2, $settings["hot-2+{$input}={$position}"]->conditions->localC, 'with every sensor made to act');
             }
         }
         self::assertSame([], preg_grep('/\+\S+=(off|rests|automatic)$/', array_keys($settings)) ?: [], 'how a switch lies at rest is no setting of its own');
@@ -40,6 +44,29 @@ final class SettingsTest extends TestCase
         ), 'the key, and each sensor that is made to act');
         self::assertSame(['idle'], array_keys(array_filter($settings, static fn (Setting $one): bool => $one->conditions->engineRpm > 0)));
         self::assertGreaterThan(0, $settings['idle']->conditions->engineRpm);
+    }
+
+    /** The sensor that acts first is made to act first, whichever stage it decides. */
+    public function test_sensors_act_in_the_order_of_their_temperatures(): void
+    {
+        foreach ([[92, 97, 'stage-1-switch'], [97, 92, 'stage-2-switch']] as [$firstC, $secondC, $acts]) {
+            $settings = (new Settings(Orchard::sizing([
+                ...Combination::changes(Combination::deciders()['switch closing when hot'], Combination::loads()['two at two temperatures']),
+                '/control/stages/0/decider/onC' => $firstC, '/control/stages/0/decider/offC' => $firstC - 5,
+                '/control/stages/1/decider/onC' => $secondC, '/control/stages/1/decider/offC' => $secondC - 5,
+            ])->circuit))->all();
+
+            self::assertSame([$acts], array_keys($settings['hot-1']->conditions->localC));
+            self::assertCount(2, $settings['hot-2']->conditions->localC);
+        }
+    }
+
+    /** The battery is measured at rest, and what the alternator gives with the engine running; nowhere else. */
+    public function test_battery_and_alternator_are_measured(): void
+    {
+        $between = array_filter(Workshop::plan('orchard-sprayer')->steps(), static fn (TestStep $step): bool => [$step->from, $step->to] === ['battery:+', 'battery:-']);
+
+        self::assertSame(['key-off/volt/battery:+/battery:-', 'idle/volt/battery:+/battery:-'], array_keys($between));
     }
 
     public function test_every_setting_says_what_is_done_to_get_there(): void
