@@ -67,7 +67,7 @@ const MUCH = {
   "/engineFan": { drive: "viscous", isRemoved: true, diameterMm: 430 },
   "/driveline": { axleRatio: 4.1, gearRatios: [3.5, 1], tyreM: 0.66 },
   "/control/overrides": [{ kind: "force-on", indicator: false }],
-  "/control/afterRun": { delayS: 200, isPush: false },
+  "/control/afterRun": { delayS: 200, startedBy: "key" },
   "/control/lockouts": { engineSpeed: { rpm: 4500 }, cranking: false },
   "/control/existingFuseA": 30,
   "/candidates": [

@@ -9,10 +9,9 @@ final readonly class AfterRun
 {
     /**
      * @param  float  $delayS  2 s to 5 min; 3.5 to 4 min is usual (common practice, no source)
-     * @param  bool  $isPush  started by a push-button instead of by the key
      */
     public function __construct(
         public float $delayS,
-        public bool $isPush,
+        public AfterRunStart $startedBy = AfterRunStart::Key,
     ) {}
 }

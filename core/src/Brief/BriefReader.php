@@ -156,7 +156,7 @@ final class BriefReader
                 ClutchTap::from($airConditioning['tap'] ?? ClutchTap::Behind->value),
             ),
             $this->overrides(array_values($control['overrides'])),
-            $afterRun === null ? null : new AfterRun($afterRun['delayS'], $afterRun['isPush'] ?? false),
+            $afterRun === null ? null : new AfterRun($afterRun['delayS'], AfterRunStart::from($afterRun['startedBy'] ?? 'key')),
             new Lockouts(self::engineSpeed($control['lockouts']['engineSpeed'] ?? null), $control['lockouts']['cranking'] ?? false),
             $control['tappedFuseA'] ?? null,
             $control['fuseBeforeA'] ?? null,

@@ -83,7 +83,10 @@ final class JobFileUpgrade
         return $data;
     }
 
-    /** A job of version 4 told of the vehicle as it was found only the wiring of a stage that stays: with it a whole arrangement was there. */
+    /**
+     * A job of version 4 told of the vehicle as it was found only the wiring of a stage that stays: with it a whole arrangement was there. An after-run was
+     * started by the key or by a push.
+     */
     private static function fromFour(\stdClass $data): \stdClass
     {
         $data = json_decode((string) json_encode($data, JSON_PRESERVE_ZERO_FRACTION));
@@ -92,6 +95,11 @@ final class JobFileUpgrade
         $kept = array_values(array_filter($stages, static fn (mixed $stage): bool => ($stage->original ?? null) instanceof \stdClass));
         if ($kept !== []) {
             OriginalStages::move($data, $data->control, $kept);
+        }
+        $afterRun = $data->control->afterRun ?? null;
+        if ($afterRun instanceof \stdClass && property_exists($afterRun, 'isPush')) {
+            $afterRun->startedBy = $afterRun->isPush === true ? 'push' : 'key';
+            unset($afterRun->isPush);
         }
 
         return $data;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Proof;
 
+use LampThread\Brief\AfterRunStart;
 use LampThread\Brief\Brief;
 use LampThread\Brief\CoilFeed;
 use LampThread\Brief\Control;
@@ -89,8 +90,8 @@ final readonly class Behaviours
      */
     private static function pushed(Control $control): array
     {
-        return $control->afterRun !== null && ! $control->afterRun->isPush && $control->overrides !== [] && ! $control->canBeOverridden()
-            ? [Remedy::of('after-run-by-push', ['/control/afterRun/isPush' => true])]
+        return $control->afterRun !== null && ! $control->afterRun->startedBy->isByHand() && $control->overrides !== [] && ! $control->canBeOverridden()
+            ? [Remedy::of('after-run-by-push', ['/control/afterRun/startedBy' => AfterRunStart::Push->value])]
             : [];
     }
 

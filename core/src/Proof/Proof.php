@@ -43,7 +43,7 @@ final readonly class Proof
         $circuit = $sizing->circuit;
         $solver = new Solver($circuit);
         $afterRun = $brief->control->afterRun;
-        $transitions = new StateTransitions($circuit, $brief->control->lockouts->engineSpeed?->rpm, $afterRun?->delayS, $afterRun->isPush ?? false);
+        $transitions = new StateTransitions($circuit, $brief->control->lockouts->engineSpeed?->rpm, $afterRun?->delayS, $afterRun?->startedBy->isByHand() ?? false);
         $space = StateSpace::of($circuit, $transitions, $solver, $mostStates);
         $limits = new Limits($circuit, $brief, $shelf);
         $demand = new FanDemand($brief, $circuit);

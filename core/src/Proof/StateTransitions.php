@@ -36,7 +36,7 @@ final readonly class StateTransitions
     private array $labels;
 
     /** @param  float|null  $lockoutRpm  engine speed above which the fan is locked out, if it is */
-    public function __construct(Circuit $circuit, ?float $lockoutRpm, private ?float $delayS, private bool $isPush)
+    public function __construct(Circuit $circuit, ?float $lockoutRpm, private ?float $delayS, private bool $isByHand)
     {
         $this->positions = $circuit->positions();
         $this->labels = array_map(static fn (array $input): Message => $input['label'], $circuit->inputs());
@@ -87,10 +87,10 @@ final readonly class StateTransitions
         );
         $isIdle = $now->engineRpm <= Assumptions::IDLE_RPM;
         yield from match ($now->key) {
-            Key::Off => [$to('key-on', Key::Run, elapsedS: $this->isPush ? false : null)],
+            Key::Off => [$to('key-on', Key::Run, elapsedS: $this->isByHand ? false : null)],
             Key::Crank => [$to('engine-starts', Key::Run, Assumptions::IDLE_RPM), $to('key-back', Key::Run)],
             Key::Run => [
-                $to('key-out', Key::Off, 0.0, elapsedS: $this->hasDelay && ! $this->isPush ? 0.0 : false),
+                $to('key-out', Key::Off, 0.0, elapsedS: $this->hasDelay && ! $this->isByHand ? 0.0 : false),
                 ...($now->engineRpm > 0
                     ? [$to('engine-stalls', rpm: 0.0), $isIdle ? $to('engine-speeds-up', rpm: $this->fastRpm) : $to('engine-slows', rpm: Assumptions::IDLE_RPM)]
                     : [$to('cranked', Key::Crank)]),
@@ -111,7 +111,7 @@ final readonly class StateTransitions
                 );
             }
         }
-        if ($this->hasDelay && $this->isPush && $now->elapsedS !== 0.0) {
+        if ($this->hasDelay && $this->isByHand && $now->elapsedS !== 0.0) {
             yield $to('after-run-pushed', elapsedS: 0.0);
         }
         if ($this->hasDelay && $now->elapsedS === 0.0) {

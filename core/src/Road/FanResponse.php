@@ -133,7 +133,7 @@ final class FanResponse
             $keyOn ? $engineRpm : 0.0,
             positions: $this->circuit->requests($airConditioning),
             memory: $memory,
-            elapsedS: $runsOn ? ($this->brief->control->afterRun?->isPush === true ? 1.0 : 0.0) : null,
+            elapsedS: $runsOn ? ($this->brief->control->afterRun?->startedBy->isByHand() === true ? 1.0 : 0.0) : null,
             faults: new Faults($held),
             localC: $localC,
             chargeShare: $battery[0],

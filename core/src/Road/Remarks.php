@@ -34,7 +34,7 @@ final class Remarks
             ],
             'road.compressor-stopped' => $result->compressorStoppedS < self::LEAST_S ? null : ['for' => self::time($result->compressorStoppedS)],
             'road.no-compressor' => ! $brief->control->hasCompressor() && in_array(true, $drive->airConditioning, true) ? [] : null,
-            'road.button-pressed' => $brief->control->afterRun?->isPush === true && in_array(false, $drive->keysOn, true) ? [] : null,
+            'road.button-pressed' => $brief->control->afterRun?->startedBy->isByHand() === true && in_array(false, $drive->keysOn, true) ? [] : null,
         ];
         $remarks = [];
         foreach (array_filter($said, static fn (?array $params): bool => $params !== null) as $code => $params) {

@@ -220,10 +220,20 @@ final class ArrangementsTest extends TestCase
             $one(false),
         ];
         yield 'after-run by a push' => [
-            $make($switch, $load['one fan'], more: ['afterRun' => ['delayS' => 60, 'isPush' => true]]),
+            $make($switch, $load['one fan'], more: ['afterRun' => ['delayS' => 60, 'startedBy' => 'push']]),
             new OperatingConditions(Key::Run, 0, 20, elapsedS: 10),
             $one(true),
         ];
+        $runOn = ['afterRun' => ['delayS' => 60, 'startedBy' => 'switch']];
+        foreach ([['on', null, true], ['off', null, false], ['off', 59.0, true], ['off', 60.0, false], ['on', 60.0, true]] as [$position, $elapsedS, $turns]) {
+            foreach ([Key::Off, Key::Run] as $key) {
+                yield "one switch for on and run-on, {$position}, let go ".($elapsedS ?? 'never').", key {$key->value}" => [
+                    $make($switch, $load['one fan'], more: $runOn),
+                    new OperatingConditions($key, 0, 20, ['after-run-switch' => $position], elapsedS: $elapsedS),
+                    $one($turns),
+                ];
+            }
+        }
 
         $lockout = ['lockouts' => ['engineSpeed' => ['rpm' => 2000]]];
         yield 'lockout below its speed' => [

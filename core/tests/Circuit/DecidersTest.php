@@ -207,7 +207,7 @@ final class DecidersTest extends TestCase
     #[TestWith([true, 'off', null, false])]
     public function test_a_time_relay_is_closed_for_its_time_after_it_was_started(bool $isPush, string $key, ?float $elapsedS, bool $isClosed): void
     {
-        $circuit = Orchard::sizing(['/control/afterRun' => ['delayS' => 235, 'isPush' => $isPush]])->circuit;
+        $circuit = Orchard::sizing(['/control/afterRun' => ['delayS' => 235, 'startedBy' => $isPush ? 'push' : 'key']])->circuit;
         $point = (new Solver($circuit))->settle(new OperatingConditions(Key::from($key), elapsedS: $elapsedS));
 
         self::assertSame($isClosed ? 1 : 0, $point->position(DelayRelay::ID));
@@ -220,7 +220,7 @@ final class DecidersTest extends TestCase
     #[TestWith([true, '31'])]
     public function test_a_time_relay_works_by_its_wires(bool $isPush, string $terminal): void
     {
-        $circuit = Orchard::sizing(['/control/afterRun' => ['delayS' => 235, 'isPush' => $isPush]])->circuit;
+        $circuit = Orchard::sizing(['/control/afterRun' => ['delayS' => 235, 'startedBy' => $isPush ? 'push' : 'key']])->circuit;
         $cut = $circuit->wiresAt(DelayRelay::ID.':'.$terminal)[0];
         $out = new OperatingConditions(Key::Off, elapsedS: 0.0);
 

@@ -162,6 +162,21 @@ final class JobFileTest extends TestCase
         self::assertSame(25.0, Orchard::files()->brief($file)->found?->part('fan-1-fuse')->ratedA);
     }
 
+    /** An after-run of version 4 was started by the key or by a push; a switch can since. */
+    public function test_what_started_an_after_run_of_version_4_still_does(): void
+    {
+        foreach (['key' => ['delayS' => 90, 'isPush' => false], 'push' => ['delayS' => 90, 'isPush' => true]] as $startedBy => $told) {
+            $data = json_decode(JobFile::encode(Orchard::file()));
+            $data->version = 4;
+            unset($data->found, $data->renewed);
+            $data->control->afterRun = (object) $told;
+            $file = Orchard::files()->decode((string) json_encode($data));
+
+            self::assertSame(5, $file['version']);
+            self::assertSame(['delayS' => 90, 'startedBy' => $startedBy], $file['control']['afterRun']);
+        }
+    }
+
     public function test_fans_and_stages_of_version_2_are_numbered(): void
     {
         $old = [

@@ -38,7 +38,8 @@ final class BuiltFromCutListTest extends TestCase
         }
         $more = [
             'after-run by key, both lockouts' => ['/control/afterRun' => ['delayS' => 200], '/control/lockouts' => ['engineSpeed' => ['rpm' => 4000], 'cranking' => true]],
-            'after-run by a push, feed relay' => ['/control/afterRun' => ['delayS' => 90, 'isPush' => true], '/control/feedRelay' => true],
+            'on and run-on by one switch' => ['/control/afterRun' => ['delayS' => 90, 'startedBy' => 'switch']],
+            'after-run by a push, feed relay' => ['/control/afterRun' => ['delayS' => 90, 'startedBy' => 'push'], '/control/feedRelay' => true],
             'relay on the clutch, three positions' => [
                 '/control/airConditioning' => ['compressor' => 'clutch', 'trigger' => 'separate-relay'],
                 '/control/overrides' => [['kind' => 'three-position', 'indicator' => true]],

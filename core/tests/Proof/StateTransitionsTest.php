@@ -94,7 +94,7 @@ final class StateTransitionsTest extends TestCase
 
     public function test_an_after_run_by_a_push_starts_when_it_is_pushed_and_only_then(): void
     {
-        $circuit = Orchard::sizing(['/control/afterRun' => ['delayS' => 200, 'isPush' => true]])->circuit;
+        $circuit = Orchard::sizing(['/control/afterRun' => ['delayS' => 200, 'startedBy' => 'push']])->circuit;
         $moves = new StateTransitions($circuit, null, 200, true);
         $run = new OperatingConditions(Key::Run, 850, $moves->temperaturesC[0], $moves->first()->positions);
         $next = self::byCode($moves, $run);

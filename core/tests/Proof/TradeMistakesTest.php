@@ -184,7 +184,7 @@ final class TradeMistakesTest extends TestCase
         yield 'cut-out that the after-run runs past' => [
             'not-held-off',
             ['/control/overrides' => [['kind' => 'cut-out', 'indicator' => true]], '/control/afterRun' => ['delayS' => 200]],
-            ['/control/overrides' => [['kind' => 'cut-out', 'indicator' => true]], '/control/afterRun' => ['delayS' => 200, 'isPush' => true]],
+            ['/control/overrides' => [['kind' => 'cut-out', 'indicator' => true]], '/control/afterRun' => ['delayS' => 200, 'startedBy' => 'push']],
         ];
         yield 'coil fed from the battery by mistake' => ['runs-with-key-out', ['/control/coilFeed' => 'battery'], ['/control/coilFeed' => 'accessory']];
         yield 'ceiling reached before the fan' => ['on-above-ceiling', [self::DECIDER.'/onC' => 110], [self::DECIDER.'/onC' => 92]];

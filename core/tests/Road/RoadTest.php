@@ -155,7 +155,7 @@ final class RoadTest extends TestCase
         $low = [self::DECIDER.'/onC' => 86, self::DECIDER.'/offC' => 83, self::DECIDER.'/place' => 'engine-outlet'];
         $without = self::drive($low, '6-stop-after-climb');
         $with = self::drive([...$low, '/control/afterRun' => ['delayS' => 240]], '6-stop-after-climb');
-        $pushed = self::drive([...$low, '/control/afterRun' => ['delayS' => 240, 'isPush' => true]], '6-stop-after-climb');
+        $pushed = self::drive([...$low, '/control/afterRun' => ['delayS' => 240, 'startedBy' => 'push']], '6-stop-after-climb');
 
         self::assertSame(Bottleneck::HeatSoak, $without->limitedBy);
         self::assertGreaterThan(621 + 60, $without->result->peakAtS, 'minutes after the stop, not at once');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LampThread\Circuit\Component;
 
 use LampThread\Brief\AfterRun;
+use LampThread\Brief\AfterRunStart;
 use LampThread\Circuit\Fault\Open;
 use LampThread\Circuit\Fault\StuckOff;
 use LampThread\Circuit\Fault\StuckOn;
@@ -19,7 +20,7 @@ final readonly class DelayRelay extends Component implements StatefulComponent
 {
     public const ID = 'after-run-relay';
 
-    /** Its trigger: the key's feed going dead, or a push to earth. */
+    /** Its trigger: the key's feed going dead, a push to earth, or a switch's plus. */
     public const TRIGGER = '15';
 
     /** What the usual one carries, A (common practice, no source). */
@@ -49,7 +50,9 @@ final readonly class DelayRelay extends Component implements StatefulComponent
         return [
             new ConductionPath($this->terminal('30'), $this->terminal('87'), Symbol::DelayMake),
             new ConductionPath($this->terminal('30'), $this->terminal('31'), Symbol::Module, $this->terminal('31')),
-            new ConductionPath($this->terminal('30'), $this->terminal(self::TRIGGER), Symbol::Module, $this->terminal(self::TRIGGER)),
+            $this->isSwitched()
+                ? new ConductionPath($this->terminal(self::TRIGGER), $this->terminal('31'), Symbol::Module, $this->terminal(self::TRIGGER))
+                : new ConductionPath($this->terminal('30'), $this->terminal(self::TRIGGER), Symbol::Module, $this->terminal(self::TRIGGER)),
         ];
     }
 
@@ -80,8 +83,9 @@ final readonly class DelayRelay extends Component implements StatefulComponent
 
     public function elements(OperatingConditions $conditions, int $position): array
     {
+        $held = $this->isSwitched() ? $this->terminal('31') : $this->terminal('30');
         $elements = [
-            new Resistor("{$this->id}-pull-up", $this->terminal('30'), $this->terminal(self::TRIGGER), self::PULL_UP_OHM),
+            new Resistor("{$this->id}-pull-up", $held, $this->terminal(self::TRIGGER), self::PULL_UP_OHM),
             new Resistor("{$this->id}-idle", $this->terminal('30'), $this->terminal('31'), self::IDLE_OHM),
         ];
         if ($position === 1) {
@@ -101,10 +105,24 @@ final readonly class DelayRelay extends Component implements StatefulComponent
     public function nextPosition(int $position, OperatingConditions $conditions, NodeVoltages $voltages): int
     {
         $supplyV = $voltages->across($this->terminal('30'), $this->terminal('31'));
-        $isDead = $voltages->across($this->terminal(self::TRIGGER), $this->terminal('31')) <= self::DEAD_SHARE * $supplyV;
-        $isStarted = $isDead || ($this->afterRun->isPush && $conditions->elapsedS !== 0.0);
+        if ($supplyV < self::WORKS_FROM_SHARE * $this->systemV) {
+            return 0;
+        }
+        if ($this->isSwitched()) {
+            $isLive = $voltages->across($this->terminal(self::TRIGGER), $this->terminal('31')) >= self::WORKS_FROM_SHARE * $supplyV;
 
-        return $this->isTiming($conditions) && $isStarted && $supplyV >= self::WORKS_FROM_SHARE * $this->systemV ? 1 : 0;
+            return $isLive || $this->isTiming($conditions) ? 1 : 0;
+        }
+        $isDead = $voltages->across($this->terminal(self::TRIGGER), $this->terminal('31')) <= self::DEAD_SHARE * $supplyV;
+        $isStarted = $isDead || ($this->afterRun->startedBy->isByHand() && $conditions->elapsedS !== 0.0);
+
+        return $this->isTiming($conditions) && $isStarted ? 1 : 0;
+    }
+
+    /** Whether a switch on the plus side works it, so that it is closed as long as its trigger is live. */
+    private function isSwitched(): bool
+    {
+        return $this->afterRun->startedBy === AfterRunStart::Switch;
     }
 
     public function actuatedPosition(): int
@@ -119,7 +137,7 @@ final readonly class DelayRelay extends Component implements StatefulComponent
 
     private function isTiming(OperatingConditions $conditions): bool
     {
-        $isOut = $this->afterRun->isPush || $conditions->key === Key::Off;
+        $isOut = $this->afterRun->startedBy->isByHand() || $conditions->key === Key::Off;
 
         return $isOut && $conditions->elapsedS !== null && $conditions->elapsedS < $this->afterRun->delayS;
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit\Control;
 
+use LampThread\Brief\AfterRunStart;
 use LampThread\Brief\CoilFeed;
 use LampThread\Brief\Stretch;
 use LampThread\Brief\Zone;
@@ -47,7 +48,7 @@ final readonly class CoilSupply implements Arrangement
         ));
         $harness->group(new WireGroup(TriggerLine::WIRES, Message::of('wire-group.trigger'), $fuse->id, ...$this->load, isThin: true));
         $tap = $control->coilFeed->isKeyed()
-            ? self::tapKey($harness, $control->coilFeed, $control->afterRun?->isPush === false)
+            ? self::tapKey($harness, $control->coilFeed, $control->afterRun?->startedBy === AfterRunStart::Key)
             : $harness->shared(SharedTerminal::LIVE_COIL_FEED);
         $feed = $fuse->terminal('2');
         if ($control->feedRelay && $control->coilFeed->isKeyed()) {

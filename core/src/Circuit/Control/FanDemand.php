@@ -50,7 +50,7 @@ final readonly class FanDemand
             foreach ($this->runOn($first) as $fan) {
                 $demands[$fan] = match (true) {
                     $demands[$fan]->runs() => $demands[$fan],
-                    $isCut => $afterRun->isPush ? Demand::Either : Demand::HeldOff,
+                    $isCut => $afterRun->startedBy->isByHand() ? Demand::Either : Demand::HeldOff,
                     default => Demand::AfterRun,
                 };
             }

@@ -19,7 +19,7 @@ final class GroupsForm
     /** Speeds a switch is set to, and how long fans run on, until they are told (common practice, no source). */
     private const RPM = ['opens-above' => 4500, 'closes-above' => 500, 'opens-relay-above' => 4500];
 
-    private const RUN_ON_S = ['key' => 235, 'push' => 120];
+    private const RUN_ON_S = ['key' => 235, 'push' => 120, 'switch' => 120];
 
     /** Fuse of a circuit that was there, until it is told, A. */
     private const SHARED_FUSE_A = 30;
@@ -65,10 +65,10 @@ final class GroupsForm
     {
         $options = ['none' => ['/control/afterRun' => null]];
         foreach (self::RUN_ON_S as $by => $delayS) {
-            $options[$by] = ['/control/afterRun' => ['delayS' => $told['delayS'] ?? $delayS, 'isPush' => $by === 'push']];
+            $options[$by] = ['/control/afterRun' => ['delayS' => $told['delayS'] ?? $delayS, 'startedBy' => $by]];
         }
 
-        return self::choice('after-run', $told === null ? 'none' : ($told['isPush'] ?? false ? 'push' : 'key'), $options);
+        return self::choice('after-run', $told === null ? 'none' : $told['startedBy'] ?? 'key', $options);
     }
 
     /**
