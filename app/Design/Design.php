@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Design;
 
 use LampThread\Brief\Brief;
+use LampThread\Brief\FoundFault;
 use LampThread\Circuit\Circuit;
 use LampThread\Diagnosis\FailureRates;
 use LampThread\Diagnosis\FaultTable;
@@ -170,6 +171,12 @@ final class Design
     public function faultTable(): FaultTable
     {
         return $this->kept('fault-table', fn (): FaultTable => FaultTables::of($this->sized(), $this->shelf, new FailureRates($this->sized()->circuit)));
+    }
+
+    /** @return list<FoundFault> what is told to be wrong with it; none with a vehicle as it leaves */
+    public function toldWrong(): array
+    {
+        return $this->state === VehicleState::Found ? $this->brief->found->wrong ?? [] : [];
     }
 
     public function proofSummary(): ProofSummary

@@ -123,6 +123,24 @@ final class FoundVehicleTest extends TestCase
         $this->getJson("/api/jobs/{$copy}/trail")->assertJsonPath('history.0.what', 'F1 was blown');
     }
 
+    /** What is told to be wrong is where the search begins: where it explains what is seen it is that; where it does not, it is not. */
+    public function test_what_is_told_to_be_wrong_is_suspected_first(): void
+    {
+        $this->change(['/found/wrong' => [['part' => 'fan-1-relay', 'fault' => 'stuck-off']]])->assertOk();
+        $seen = function (string $symptom, string $id): array {
+            $looks = ['step' => 'seen', 'text' => $symptom, 'by' => 'MK', 'at' => '2026-11-30T09:00:00Z', 'kind' => 'trail'];
+            $this->postJson("/api/jobs/{$id}/records", ['records' => [['id' => 'seen-'.md5($id), ...$looks]]])->assertOk()->assertJsonPath('results.0.problems', []);
+
+            return $this->getJson("/api/jobs/{$id}/trail")->assertOk()->json('trail.places.0');
+        };
+        $told = $seen('never-runs', "{$this->id}.found");
+        $untold = $seen('never-runs', $this->id);
+
+        self::assertStringContainsString('Relay', $told['says']);
+        self::assertGreaterThan(0.9, $told['share']);
+        self::assertLessThan(0.5, $untold['share'], 'of the vehicle as it leaves nothing is told');
+    }
+
     public function test_where_nothing_was_found_there_is_no_such_address(): void
     {
         $id = $this->postJson('/api/jobs', ['arrangement' => null])->assertCreated()->json('id');

@@ -31,7 +31,7 @@ final readonly class TrailController
     {
         $design = $this->saved->design($job);
         $circuit = $design->circuit();
-        $table = $design->faultTable()->weighedBy(new FailureRates($circuit, FoundFaults::counts()));
+        $table = $design->faultTable()->weighedBy(new FailureRates($circuit, FoundFaults::counts(), $design->toldWrong()));
         $standing = JobTrail::of($job, $table, $this->discretion);
         $tools = AnswerReader::tools(array_values(array_filter(explode(',', $request->query->getString('tools')))));
         $trail = $standing->seen === [] ? null : (new TrailPresenter([$circuit]))->of(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Diagnosis;
 
+use LampThread\Brief\FoundFault;
 use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\FaultKind;
 use LampThread\Circuit\Component\Symbol;
@@ -16,14 +17,20 @@ final readonly class FailureRates
     /** One fault the workshop has found weighs as much as a broken wire does in what ships (common practice, no source). */
     private const FIND_WEIGHS = 1.0;
 
+    /** What is told to be wrong is: it weighs more than all else together. */
+    private const TOLD_WEIGHS = 1000.0;
+
     /** Two things wrong at once, over one of them. */
     private const PAIR_SHARE = 0.03;
 
     /** @var array<string, mixed> */
     private array $data;
 
-    /** @param  array<string, int>  $found  kind of part and way to fail, as classOf() has it, to how often the workshop found it */
-    public function __construct(private Circuit $circuit, private array $found = [])
+    /**
+     * @param  array<string, int>  $found  kind of part and way to fail, as classOf() has it, to how often the workshop found it
+     * @param  list<FoundFault>  $told  what is told to be wrong with this vehicle
+     */
+    public function __construct(private Circuit $circuit, private array $found = [], private array $told = [])
     {
         $this->data = json_decode((string) file_get_contents(self::PATH), true, flags: JSON_THROW_ON_ERROR);
     }
@@ -38,7 +45,9 @@ final readonly class FailureRates
         };
         $shipped = (float) ($rates[$kind->value] ?? $this->data['vehicle'][$kind->value] ?? $this->data['otherwise'][$kind->value] ?? 0.2);
 
-        return $shipped + self::FIND_WEIGHS * ($this->found[$this->classOf($part, $kind)] ?? 0);
+        $isTold = array_filter($this->told, static fn (FoundFault $one): bool => $one->part === $part && $one->fault === $kind->value) !== [];
+
+        return $shipped + self::FIND_WEIGHS * ($this->found[$this->classOf($part, $kind)] ?? 0) + ($isTold ? self::TOLD_WEIGHS : 0.0);
     }
 
     /** Of two at once. */
