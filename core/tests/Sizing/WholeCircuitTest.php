@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace LampThread\Tests\Sizing;
 
 use LampThread\Circuit\Wire;
+use LampThread\Message\Unit;
 use LampThread\Operation\Solver;
+use LampThread\Sizing\Adiabatic;
 use LampThread\Sizing\Candidate;
 use LampThread\Sizing\Constraint;
 use LampThread\Sizing\DropLadder;
 use LampThread\Sizing\OperatingEnvelope;
 use LampThread\Sizing\ProtectionPlot;
 use LampThread\Sizing\Sizing;
+use LampThread\Sizing\StartDip;
 use LampThread\Sizing\StartSurges;
 use LampThread\Sizing\SupplyBalance;
 use LampThread\Tests\Combination;
@@ -33,6 +36,8 @@ final class WholeCircuitTest extends TestCase
         self::assertGreaterThan(0.005, $ofRelay);
         self::assertEqualsWithDelta($ladder->lostV() - $ofRelay, $ladder->knownLostV(['fan-1-relay']), 1e-9);
         self::assertEqualsWithDelta($ladder->lostV(), $ladder->knownLostV([]), 1e-12);
+        $isReturn = array_column($ladder->rungs, 'isReturn', 'part');
+        self::assertSame(['fan-1-fuse' => false, 'fan-1-relay' => false, 'W5' => true], array_intersect_key($isReturn, ['fan-1-fuse' => 1, 'fan-1-relay' => 1, 'W5' => 1]));
     }
 
     /** Where none lasts the ten years that are wished for, of those that work at all the one that lasts longest is taken. */
@@ -95,6 +100,54 @@ final class WholeCircuitTest extends TestCase
 
         self::assertEqualsWithDelta($balance([]), $balance([['kind' => 'cut-out']]), 0.2);
         self::assertEqualsWithDelta($balance([]), $balance([['kind' => 'three-position']]), 0.2);
+    }
+
+    /** With the key out nothing is drawn though a switch could run the fan; an after-run takes the fan's current for its time. */
+    public function test_what_the_battery_pays_with_the_key_out(): void
+    {
+        $balance = static fn (array $changes): SupplyBalance => SupplyBalance::of(($sizing = Orchard::sizing($changes))->brief, $sizing->circuit);
+
+        self::assertLessThan(0.05, $balance(['/control/coilFeed' => 'battery', '/control/overrides' => [['kind' => 'force-on']]])->keyOffA);
+        $ranOn = $balance(['/control/afterRun' => ['delayS' => 240], '/control/overrides' => []]);
+        self::assertEqualsWithDelta(13.9 * 240 / 3600, $ranOn->afterRunAh, 0.06);
+        self::assertSame(0.0, $balance(['/control/overrides' => []])->afterRunAh);
+    }
+
+    /** A start pulls the battery down by its current over what the battery and its leads have; fans that start together, by both. */
+    public function test_a_start_pulls_the_battery_down(): void
+    {
+        $sizing = Orchard::sizing();
+        $dip = StartDip::of($sizing->circuit, OperatingEnvelope::of($sizing->circuit, starting: true));
+
+        self::assertNotNull($dip);
+        self::assertSame(1, $dip->fans);
+        self::assertGreaterThan(0.3, $sizing->brief->supply->chargingV - $dip->togetherV);
+        self::assertSame($dip->togetherV, $dip->apartV);
+    }
+
+    /** A rest contact carries what flows through it while its relay rests: the most of all states. */
+    public function test_a_rest_contact_is_judged_by_what_flows_through_it(): void
+    {
+        $sizing = Orchard::sizing(['/control/overrides' => [['kind' => 'change-over', 'ratedA' => 16]]]);
+        $constraint = array_column($sizing->choices['fan-1-override-relay']->taken->constraints, null, 'code')['rest-contact'];
+
+        self::assertEqualsWithDelta($sizing->envelope->greatestA('W4'), $constraint->value, 0.5);
+        self::assertGreaterThan(13.0, $constraint->value, 'of a fan of 15.5 A');
+    }
+
+    /** Copper that is as hot as its insulation bears stands no short circuit at all; one constraint alone decides. */
+    public function test_where_nothing_is_left_to_bear(): void
+    {
+        self::assertSame(0.0, Adiabatic::withstandA2s(2.5, 160, 160));
+        self::assertSame(0.0, Adiabatic::withstandA2s(2.5, 170, 160));
+        self::assertGreaterThan(0.0, Adiabatic::withstandA2s(2.5, 159, 160));
+        $sizing = Orchard::sizing();
+        $only = new Constraint('wire-drop', 1.0, 2.0, Unit::Percent);
+        self::assertSame($only, (new Candidate($sizing->choices['fan-1-wire']->taken->part, [$only]))->deciding());
+        $plot = $this->plot($sizing);
+        self::assertNotNull($plot->shortOpensS);
+        self::assertLessThan(1.0, $plot->shortOpensS, 'a short at the far end opens the fuse within a second');
+        self::assertGreaterThan(3 * $plot->ratedA, $plot->shortA);
     }
 
     /** Everything asks for all it can where it is hottest: a pair at its on, a controller at the end of its span; and it is never below freezing. */
