@@ -9,6 +9,7 @@ use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\Component;
 use LampThread\Circuit\Component\ConductionPath;
 use LampThread\Circuit\Component\Rail;
+use LampThread\Circuit\Component\Relay;
 use LampThread\Circuit\Wire;
 
 /**
@@ -37,9 +38,24 @@ final class ThreadTracer
         }
         // From a splice the thread goes on to the part the splice is before.
         foreach ($this->leaving as $terminal => $steps) {
+            $steps = $this->leadingOn($steps);
             usort($steps, static fn (Wire|array $a, Wire|array $b): int => self::isStub($b) <=> self::isStub($a));
             $this->leaving[$terminal] = $steps;
         }
+    }
+
+    /**
+     * Of two contacts of a change-over relay one may have no wire: it leads nowhere, and is not drawn.
+     *
+     * @param  list<Wire|array{Component, ConductionPath}>  $steps  from one terminal
+     * @return list<Wire|array{Component, ConductionPath}>
+     */
+    private function leadingOn(array $steps): array
+    {
+        $contacts = count(array_filter($steps, static fn (Wire|array $step): bool => is_array($step) && $step[0] instanceof Relay));
+
+        return $contacts < 2 ? $steps : array_values(array_filter($steps, fn (Wire|array $step): bool => $step instanceof Wire
+            || ! $step[0] instanceof Relay || $this->circuit->wiresAt($step[1]->to) !== []));
     }
 
     /** @param  Wire|array{Component, ConductionPath}  $step */

@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace LampThread\Tests\Loom;
 
 use LampThread\Circuit\Component\Rail;
+use LampThread\Circuit\Component\Relay;
+use LampThread\Circuit\Component\Symbol;
 use LampThread\Circuit\Wire;
 use LampThread\Loom\Drawing;
 use LampThread\Loom\Thread;
 use LampThread\Loom\ThreadTracer;
+use LampThread\Tests\Combination;
 use LampThread\Tests\Orchard;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -30,6 +33,30 @@ final class ThreadsTest extends TestCase
             static fn (Thread $thread): string => Orchard::english($thread->title()),
             $threads,
         ));
+    }
+
+    /** A change-over relay of which only the rest contact is wired is drawn by that: the trigger goes on through 87a, and 87 is no open end. */
+    public function test_a_trigger_goes_on_through_a_rest_contact(): void
+    {
+        foreach ([
+            ['/control/lockouts' => ['engineSpeed' => ['rpm' => 4000, 'action' => 'opens-relay-above']]],
+            Combination::changes(Combination::deciders()['switch opening when hot'], Combination::loads()['one fan']),
+        ] as $changes) {
+            $circuit = Orchard::sizing($changes)->circuit;
+            $threads = ThreadTracer::trace($circuit);
+            $contacts = [];
+            foreach ($threads as $thread) {
+                foreach ($thread->paths() as [$component, $path]) {
+                    if ($component instanceof Relay && $path->symbol === Symbol::RestContact) {
+                        $contacts[] = explode(':', $path->to)[1];
+                        self::assertStringStartsWith('earth', $thread->to, 'it leads to earth');
+                    }
+                }
+            }
+
+            self::assertSame(['87a'], $contacts);
+            self::assertSame([], array_filter(Drawing::of($circuit, Drawing::WIDE)['threads'], static fn (array $thread): bool => $thread['end']['kind'] === 'open'));
+        }
     }
 
     /** @param  array<string, mixed>  $changes */
