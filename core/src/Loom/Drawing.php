@@ -31,6 +31,9 @@ final readonly class Drawing
 
     private const MARGIN = 34;
 
+    /** Least from one symbol to the next: what stands between them must be read. */
+    private const LEAST_PITCH = 75;
+
     /** @var array<string, string> terminal to the letter of its joint */
     private array $joints;
 
@@ -81,7 +84,10 @@ final readonly class Drawing
      */
     public static function of(Circuit $circuit, int $width, array $unmade = []): array
     {
-        return (new self($circuit, ThreadTracer::trace($circuit), $width, $unmade))->layout();
+        $most = intdiv($width - 2 * self::MARGIN, self::LEAST_PITCH) - 1;
+        $threads = array_merge(...array_map(static fn (Thread $thread): array => $thread->inPieces($most, $circuit), ThreadTracer::trace($circuit)));
+
+        return (new self($circuit, $threads, $width, $unmade))->layout();
     }
 
     /** @return array<string, mixed> */

@@ -45,6 +45,29 @@ final readonly class Thread
         return $joints;
     }
 
+    /**
+     * The same in pieces, each of no more components and splices than stand beside each other; cut behind a component, where the next goes on from.
+     *
+     * @return non-empty-list<self>
+     */
+    public function inPieces(int $most, Circuit $circuit): array
+    {
+        $items = count($this->paths()) + count($this->splices($circuit));
+        $wanted = (int) ceil($items / max(1, (int) ceil($items / $most)));
+        $seen = 0;
+        foreach ($this->steps as $at => $step) {
+            $isSplice = $step instanceof Wire && $circuit->componentAt($step->to)?->isSplice() === true;
+            $seen += is_array($step) || $isSplice ? 1 : 0;
+            if ($items > $most && is_array($step) && $seen >= $wanted) {
+                $rest = new self($step[1]->to, array_slice($this->steps, $at + 1), $this->to);
+
+                return [new self($this->from, array_slice($this->steps, 0, $at + 1), $step[1]->to), ...$rest->inPieces($most, $circuit)];
+            }
+        }
+
+        return [$this];
+    }
+
     /** Fans first, then coils, then what joins them. */
     public function rank(): int
     {

@@ -59,9 +59,42 @@ final class ThreadsTest extends TestCase
         }
     }
 
+    /** What stands beside each other is read: a thread of many parts goes on in a row of its own, from the letter the first ends at. */
+    public function test_a_long_thread_goes_on_in_another_row(): void
+    {
+        $lockout = ['engineSpeed' => ['rpm' => 4000, 'action' => 'opens-relay-above'], 'cranking' => true];
+        $found = Orchard::file();
+        $circuit = Orchard::sizing(['/control/lockouts' => $lockout, '/found' => ['fans' => $found['fans'], 'control' => [...$found['control'], 'overrides' => []]]])->circuit;
+        $items = array_map(static fn (Thread $thread): int => count($thread->paths()) + count($thread->splices($circuit)), ThreadTracer::trace($circuit));
+        self::assertNotSame([], array_filter($items, static fn (int $count): bool => $count > 8), 'one is too long for a row');
+        foreach ([Drawing::WIDE, Drawing::NARROW] as $width) {
+            $rows = Drawing::of($circuit, $width)['threads'];
+            foreach ($rows as $row) {
+                $at = array_column($row['items'], 'x');
+                for ($item = 1; $item < count($at); $item++) {
+                    self::assertGreaterThanOrEqual(75, $at[$item] - $at[$item - 1], $row['id']);
+                }
+            }
+            $starts = array_map(static fn (array $row): string => $row['start']['label'], $rows);
+            foreach ($rows as $row) {
+                self::assertTrue($row['end']['kind'] !== 'joint' || array_intersect([$row['end']['label']], [...$starts, ...self::lettered($rows)]) !== []);
+            }
+        }
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $rows
+     * @return list<string> letters at terminals of the drawing
+     */
+    private static function lettered(array $rows): array
+    {
+        return array_values(array_filter(array_column(array_merge(...array_column(array_merge(...array_column($rows, 'items')), 'terminals')), 'joint')));
+    }
+
     /** @param  array<string, mixed>  $changes */
     #[TestWith([[]])]
     #[TestWith([['/control/stages/0/side' => 'supply']])]
+    #[TestWith([['/control/feedRelay' => true, '/control/lockouts' => ['engineSpeed' => ['rpm' => 4000, 'action' => 'opens-relay-above'], 'cranking' => true]]])]
     #[TestWith([['/control/stages/0/decider/place' => 'engine-outlet', '/control/overrides' => []]])]
     public function test_every_wire_is_drawn_once(array $changes): void
     {
