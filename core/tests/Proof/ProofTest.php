@@ -24,7 +24,6 @@ use LampThread\Operation\Solver;
 use LampThread\Proof\Behaviours;
 use LampThread\Proof\Comparison;
 use LampThread\Proof\FaultOutcome;
-use LampThread\Proof\Harm;
 use LampThread\Proof\Proof;
 use LampThread\Proof\ProofSummary;
 use LampThread\Proof\State;
@@ -144,71 +143,6 @@ final class ProofTest extends TestCase
         self::assertGreaterThan(200, $looked);
     }
 
-    /** @return iterable<string, array{string, FaultKind, Harm, string}> */
-    public static function outcomes(): iterable
-    {
-        yield 'main fuse out' => ['fan-1-fuse', FaultKind::Open, Harm::Stranded, 'effect.no-fan-runs'];
-        yield 'relay that does not pull' => ['fan-1-relay', FaultKind::StuckOff, Harm::Stranded, 'effect.no-fan-runs'];
-        yield 'relay welded' => ['fan-1-relay', FaultKind::StuckOn, Harm::Drains, 'effect.runs-unasked'];
-        yield 'switch that stays cold' => ['stage-1-switch', FaultKind::StuckOff, Harm::Stranded, 'effect.no-fan-runs'];
-        yield 'switch that stays hot' => ['stage-1-switch', FaultKind::StuckOn, Harm::Noticed, 'effect.runs-unasked'];
-        yield 'switch that reads low' => ['stage-1-switch', FaultKind::Drifted, Harm::LessCooling, 'effect.cooling-comes-late'];
-        yield 'feed chafed before its fuse' => ['W2', FaultKind::Chafed, Harm::Fire, 'effect.burns'];
-        yield 'feed chafed behind its fuse' => ['W3', FaultKind::Chafed, Harm::Stranded, 'effect.fuse-opens'];
-        yield 'jammed fan' => ['fan-1', FaultKind::Jammed, Harm::Fire, 'effect.fuse-opens-or-not'];
-        yield 'wire from the tapped circuit chafed' => ['W1', FaultKind::Chafed, Harm::Stranded, 'effect.fuse-opens'];
-        yield 'fan plug corroded' => ['fan-1-plug', FaultKind::HighResistance, Harm::Fire, 'effect.joint-heats'];
-        yield 'fan leads exchanged' => ['fan-1', FaultKind::LeadsExchanged, Harm::LessCooling, 'effect.air-left'];
-        yield 'coil burnt through' => ['fan-1-relay', FaultKind::CoilOpen, Harm::Stranded, 'effect.no-fan-runs'];
-        yield 'coil shorted' => ['fan-1-relay', FaultKind::CoilShort, Harm::Stranded, 'effect.fuse-opens'];
-        yield '30 and 87 exchanged' => ['fan-1-relay', FaultKind::Exchanged30And87, Harm::Harmless, 'effect.nothing'];
-        yield 'main fuse bridged' => ['fan-1-fuse', FaultKind::FuseBridged, Harm::Fire, 'effect.unprotected'];
-        yield 'coil fuse bridged, with the vehicle’s before it' => ['coil-fuse', FaultKind::FuseBridged, Harm::Silent, 'effect.still-protected'];
-        yield 'switch that reads high' => ['stage-1-switch', FaultKind::DriftedHigh, Harm::Noticed, 'effect.runs-unasked'];
-        yield 'salt water in the fan’s plug' => ['fan-1-plug', FaultKind::LeakToFeed, Harm::Drains, 'effect.drains'];
-        yield 'no charge' => ['alternator', FaultKind::Open, Harm::Drains, 'effect.discharges'];
-        yield 'overcharged' => ['alternator', FaultKind::Overcharge, Harm::Noticed, 'effect.supply-at'];
-        yield 'load dump' => ['alternator', FaultKind::LoadDump, Harm::Harmless, 'effect.supply-at'];
-        yield 'battery turned' => ['battery', FaultKind::PolesExchanged, Harm::Damage, 'effect.alternator-reversed'];
-        yield 'started from twice the voltage' => ['battery', FaultKind::DoubleVoltage, Harm::Harmless, 'effect.supply-at'];
-        yield 'coolant thermostat stuck shut' => ['thermostat', FaultKind::ThermostatShut, Harm::Stranded, 'effect.thermostat-shut'];
-        yield 'override that does not make' => ['override', FaultKind::Open, Harm::Silent, 'effect.not-run-by'];
-        yield 'fan that is shorted' => ['fan-1', FaultKind::Short, Harm::Stranded, 'effect.fuse-opens'];
-    }
-
-    #[DataProvider('outcomes')]
-    public function test_what_the_trade_knows_of_a_fault_is_what_comes_of_it(string $part, FaultKind $kind, Harm $harm, string $effect): void
-    {
-        $outcome = self::outcome(self::proof(Orchard::PATH), $part, $kind);
-
-        self::assertSame($harm, $outcome->harm);
-        self::assertContains($effect, array_map(static fn (Message $one): string => $one->code, $outcome->effects));
-        if ($harm === Harm::Fire || $harm === Harm::Drains || $harm === Harm::Damage) {
-            self::assertNotNull($outcome->figure, 'the number that put it there');
-        }
-    }
-
-    public function test_the_override_saves_what_it_bridges_and_nothing_else(): void
-    {
-        $proof = self::proof(Orchard::PATH);
-
-        self::assertTrue(self::outcome($proof, 'stage-1-switch', FaultKind::StuckOff)->overrideSaves);
-        self::assertFalse(self::outcome($proof, 'fan-1-fuse', FaultKind::Open)->overrideSaves);
-        self::assertNull(self::outcome($proof, 'override', FaultKind::Open)->overrideSaves);
-    }
-
-    public function test_of_two_fans_one_is_left(): void
-    {
-        $proof = Proof::of(
-            Orchard::sizing(Combination::changes(Combination::deciders()['switch closing when hot'], Combination::loads()['two, a relay each'])),
-            Orchard::shelf(),
-        );
-        $outcome = self::outcome($proof, 'fan-2-fuse', FaultKind::Open);
-
-        self::assertSame(Harm::LessCooling, $outcome->harm);
-        self::assertEqualsWithDelta(0.5, $outcome->airShare, 0.02);
-    }
-
     public function test_too_many_states_are_bounded_and_it_is_said(): void
     {
         $proof = Proof::of(Orchard::sizing(), Orchard::shelf(), mostStates: 10);
@@ -291,12 +225,6 @@ final class ProofTest extends TestCase
         );
     }
 
-    private static function outcome(Proof $proof, string $part, FaultKind $kind): FaultOutcome
-    {
-        foreach ($proof->faults as $fault) {
-            if ($fault->part === $part && $fault->kind === $kind) {
-                return $fault;
-            }
         }
 
         self::fail("{$part} {$kind->value} was not looked at.");
