@@ -8,7 +8,6 @@ use LampThread\Brief\Stretch;
 use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Colour;
 use LampThread\Circuit\Component\FanMotor;
-use LampThread\Circuit\Component\FaultKind;
 use LampThread\Circuit\Component\Faults;
 use LampThread\Circuit\Component\Key;
 use LampThread\Circuit\Component\OperatingConditions;
@@ -23,7 +22,6 @@ use LampThread\Message\Message;
 use LampThread\Operation\Solver;
 use LampThread\Proof\Behaviours;
 use LampThread\Proof\Comparison;
-use LampThread\Proof\FaultOutcome;
 use LampThread\Proof\Proof;
 use LampThread\Proof\ProofSummary;
 use LampThread\Proof\State;
@@ -223,11 +221,6 @@ final class ProofTest extends TestCase
             Sizing::of(JobFile::standard(Orchard::shelf())->brief(json_decode((string) file_get_contents($path), true)), Orchard::shelf()),
             Orchard::shelf(),
         );
-    }
-
-        }
-
-        self::fail("{$part} {$kind->value} was not looked at.");
     }
 
     /** A motor that a controller leaves at kilohms between two relays is held by so little that rounding moves it. */
