@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Exchange;
 
+use LampThread\Circuit\Control\AirConditioning\AsksForNothing;
 use LampThread\Plans\Asked;
 use LampThread\Plans\Complaint;
 use LampThread\Plans\Draft;
@@ -224,7 +225,8 @@ final readonly class PlanSpace
             $each[$trigger] = [...$bare, 'airConditioning' => ['compressor' => $this->asked->compressor, 'trigger' => $trigger]];
         }
 
-        return [...$each, 'none' => $bare];
+        // Left as it is, it starts no fan; its heat is there all the same.
+        return [...$each, 'none' => [...$bare, 'airConditioning' => ['compressor' => $this->asked->compressor, 'trigger' => AsksForNothing::kind()]]];
     }
 
     /**
