@@ -225,6 +225,10 @@ final readonly class PlanSpace
             $each[$trigger] = [...$bare, 'airConditioning' => ['compressor' => $this->asked->compressor, 'trigger' => $trigger]];
         }
 
+        if ($each !== [] && in_array(Complaint::WarmAirConditioning, $this->asked->question->complaints, true)) {
+            return $each;
+        }
+
         // Left as it is, it starts no fan; its heat is there all the same.
         return [...$each, 'none' => [...$bare, 'airConditioning' => ['compressor' => $this->asked->compressor, 'trigger' => AsksForNothing::kind()]]];
     }

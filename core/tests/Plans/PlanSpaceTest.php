@@ -55,6 +55,21 @@ final class PlanSpaceTest extends TestCase
         self::assertSame($ids, array_unique($ids));
     }
 
+    /** Whoever complains of warm air conditioning is offered nothing that leaves its condenser without air; otherwise it may stay as it is, told as such. */
+    public function test_warm_air_conditioning_is_answered(): void
+    {
+        $asked = self::drafts(['complaints' => ['warm-air-conditioning'], 'compressor' => 'clutch']);
+        $traffic = self::drafts(['complaints' => ['hot-in-traffic'], 'compressor' => 'clutch']);
+        $triggers = static fn (array $drafts): array => array_values(array_unique(array_map(
+            static fn (Draft $draft): string => $draft->changes['/control']['airConditioning']['trigger'] ?? 'none', $drafts,
+        )));
+
+        self::assertNotContains('nothing', $triggers($asked));
+        self::assertContains('nothing', $triggers($traffic));
+        self::assertNotContains('none', $triggers($traffic), 'there is a compressor');
+        self::assertContains('interposing-relay', $triggers($asked));
+    }
+
     public function test_what_is_asked_for_opens_respects(): void
     {
         self::assertSame(['none'], self::chosen(self::drafts([]), 'after-run'));
