@@ -91,6 +91,24 @@ final class WholeCircuitTest extends TestCase
         self::assertEqualsWithDelta($sizing->brief->wiring->dropLimitPercent * $lengthM('fan-1-wire') / ($lengthM('fan-1-wire') + $longestM), $limit, 1e-9);
     }
 
+    /** Wires that stay are judged as what they are, where that is told, and against their fuse where that is told too; new ones in their place are chosen. */
+    public function test_wires_that_stay_are_judged_as_what_they_are(): void
+    {
+        $file = Orchard::file();
+        $choices = static fn (array $parts, array $renewed = []): array => Orchard::sizing(['/renewed' => $renewed, '/found' => [
+            'fans' => $file['fans'], 'control' => [...$file['control'], 'overrides' => []], 'parts' => $parts,
+        ]])->choices;
+        $codes = static fn (array $choices): array => array_column($choices['fan-1-wire-found']->taken->constraints ?? [], 'code');
+        $wire = ['fan-1-wire' => ['areaMm2' => 1.5]];
+
+        self::assertSame('vehicle-wire', $choices($wire)['fan-1-wire-found']->taken->part->id());
+        self::assertContains('steady-current', $codes($choices($wire)));
+        self::assertNotContains('fuse-as-makers', $codes($choices($wire)), 'nobody has looked at its fuse');
+        self::assertContains('fuse-as-makers', $codes($choices([...$wire, 'fan-1-fuse' => ['ratedA' => 20]])));
+        self::assertArrayNotHasKey('fan-1-wire-found', $choices([]), 'nobody has looked at it');
+        self::assertArrayNotHasKey('fan-1-wire-found', $choices($wire, ['fan-1-wire']));
+    }
+
     /** The idle balance is reckoned with every hand switch as it costs most: a cut-out that is closed, low and high at high. */
     public function test_the_balance_is_reckoned_with_the_fans_on(): void
     {
