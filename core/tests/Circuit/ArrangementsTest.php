@@ -41,7 +41,8 @@ final class ArrangementsTest extends TestCase
             if (isset($decider[$name]['onC'])) {
                 yield "{$name}, cold" => [$changes, $cold, $one(false)];
                 yield "{$name}, hot" => [$changes, $hot, $one(true)];
-                yield "{$name}, key out, hot" => [$changes, new OperatingConditions(Key::Off, 0, 110), $one(in_array($name, ['switch carrying the fan', 'capillary carrying the fan'], true))];
+                $isPastKey = in_array($name, ['switch carrying the fan', 'capillary carrying the fan'], true);
+                yield "{$name}, key out, hot" => [$changes, new OperatingConditions(Key::Off, 0, 110), $one($isPastKey)];
             }
         }
         $twoStep = $make($decider['two contacts in one body'], $load['two at two temperatures']);

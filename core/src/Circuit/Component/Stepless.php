@@ -142,12 +142,16 @@ final readonly class Stepless extends Component implements StatefulComponent, Te
 
     public function fittingStep(): Message
     {
-        return $this->isByComputer ? Message::of('step.fit.power-module', mark: $this->mark, name: $this->name) : Message::of('step.fit.stepless', mark: $this->mark, name: $this->name, capacitor: $this->capacitor());
+        return $this->isByComputer
+            ? Message::of('step.fit.power-module', mark: $this->mark, name: $this->name)
+            : Message::of('step.fit.stepless', mark: $this->mark, name: $this->name, capacitor: $this->capacitor());
     }
 
     public function provingStep(): Message
     {
-        return $this->isByComputer ? Message::of('step.prove.power-module', mark: $this->mark, name: $this->name) : Message::of('step.prove.stepless', mark: $this->mark, name: $this->name, on: Unit::Celsius->of($this->band->onC));
+        return $this->isByComputer
+            ? Message::of('step.prove.power-module', mark: $this->mark, name: $this->name)
+            : Message::of('step.prove.stepless', mark: $this->mark, name: $this->name, on: Unit::Celsius->of($this->band->onC));
     }
 
     /** What steadies its supply at the end of a long lead: twice to three times the system's voltage (common practice, no source). */

@@ -102,7 +102,9 @@ final readonly class SteplessController extends TriggersRelay
 
     public function askedFields(Stage $stage): array
     {
-        return $this->isByComputer ? ['ratedA', 'leastDutyPercent', 'spanK', 'softStartS', 'isByComputer'] : ['ratedA', 'leastDutyPercent', 'spanK', 'softStartS', 'coolantStands', 'requestWantsEarth', 'isByComputer', ...Fields::SCALE];
+        $both = ['ratedA', 'leastDutyPercent', 'spanK', 'softStartS', 'isByComputer'];
+
+        return $this->isByComputer ? $both : [...$both, 'coolantStands', 'requestWantsEarth', ...Fields::SCALE];
     }
 
     public function scale(): ?Scale
