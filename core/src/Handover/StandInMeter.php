@@ -25,6 +25,9 @@ final readonly class StandInMeter
 
     private const OF_ERROR = 0.35;
 
+    /** What is made within a tolerance lies within so many standard deviations of what was told: what is further off is sorted out (common practice, no source). */
+    private const FARTHEST = 2.2;
+
     private const FELT_A = 2.0;
 
     private const LEAST_OHM = 0.08;
@@ -101,6 +104,8 @@ final readonly class StandInMeter
 
     private static function normal(Randomizer $random): float
     {
-        return sqrt(-2 * log($random->getInt(1, 1_000_000) / 1e6)) * cos(2 * M_PI * $random->getInt(0, 1_000_000) / 1e6);
+        $deviations = sqrt(-2 * log($random->getInt(1, 1_000_000) / 1e6)) * cos(2 * M_PI * $random->getInt(0, 1_000_000) / 1e6);
+
+        return max(-self::FARTHEST, min(self::FARTHEST, $deviations));
     }
 }

@@ -53,6 +53,19 @@ final class StandInMeterTest extends TestCase
         self::assertEqualsWithDelta($measurement->value($asBroken), $meter->shows($measurement), 0.1 * $measurement->value($asBroken) + 0.1);
     }
 
+    /** A sound vehicle, made and measured within its tolerances, reads inside at every test: nobody is sent after a fault that is not there. */
+    public function test_a_sound_vehicle_reads_inside(): void
+    {
+        $plan = Workshop::plan('orchard-sprayer');
+        for ($seed = 1; $seed <= 300; $seed++) {
+            $meter = new StandInMeter($plan, $seed, hasBadJoint: false);
+            foreach ($plan->steps() as $id => $step) {
+                $isSolved = isset($plan->settings[explode('/', $id)[0]]);
+                self::assertTrue($step->passes($isSolved ? $meter->shows($plan->measurement($id)) : $meter->showsStep($step)), "{$id}, vehicle {$seed}");
+            }
+        }
+    }
+
     /** A multimeter shows hundredths of a volt, a clamp tenths of an ampere, an ohmmeter tenths of an ohm. Common practice, no source. */
     public function test_how_fine_an_instrument_shows(): void
     {
