@@ -109,6 +109,19 @@ final class BriefFormTest extends TestCase
         self::assertSame(array_keys(Kinds::overrides()), $kinds('override', '/control/overrides/0', 'kind'));
     }
 
+    /** How far a probe reaches in is asked of what somebody fits: the engine computer has its own sensor. */
+    public function test_a_sensor_nobody_fits_is_not_measured(): void
+    {
+        foreach (['switch closing when hot' => true, 'electronic, to earth' => true, 'stepless' => true, 'computer' => false, 'power module' => false] as $decider => $isAsked) {
+            $file = $this->file(Combination::eachDecider()[$decider]);
+            $form = BriefForm::of(Orchard::files()->brief($file), $file, VehicleState::Leaves, Orchard::shelf());
+
+            self::assertSame($isAsked, in_array('depthMm', array_map(
+                static fn (array $field): string => basename((string) $field['path']), $form['stages'][0]['deciding']['fields'],
+            ), true), $decider);
+        }
+    }
+
     public function test_both_stages_can_be_given_to_the_computer_one_after_the_other(): void
     {
         $file = $this->file(Combination::changes(Combination::deciders()['capillary'], Combination::loads()['two at two temperatures']));

@@ -6,6 +6,7 @@ namespace LampThread\Exchange\Form;
 
 use LampThread\Brief\Brief;
 use LampThread\Brief\Place;
+use LampThread\Brief\RequestInput;
 use LampThread\Brief\Stage;
 use LampThread\Circuit\Control\Decider\Decider;
 use LampThread\Circuit\Control\Decider\DeciderOf;
@@ -47,12 +48,12 @@ final readonly class DecidingForm
             'band' => $decider->band() === null ? null : ['onC' => $decider->band()->onC, 'offC' => $decider->band()->offC],
             'fields' => array_map(
                 static fn (string $name): array => FormField::of($fields[$name], "{$path}/{$name}", $told[$name] ?? null),
-                [...$decider->askedFields($deciding), ...self::probeFields($decider->band()?->place)],
+                [...$decider->askedFields($deciding), ...($decider->requestInput() === RequestInput::Computer ? [] : self::probeFields($decider->band()?->place))],
             ),
         ];
     }
 
-    /** @return list<string> how the probe sits, where it reaches into something */
+    /** @return list<string> how the probe sits, where it reaches into something; the computer's own sensor nobody fits */
     private static function probeFields(?Place $place): array
     {
         return match (true) {
