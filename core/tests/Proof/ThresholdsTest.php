@@ -23,6 +23,7 @@ use LampThread\Proof\Proof;
 use LampThread\Proof\ProofSummary;
 use LampThread\Proof\Rule\AdapterBody;
 use LampThread\Proof\Rule\BreakingCapacity;
+use LampThread\Proof\Rule\BrokenConstraints;
 use LampThread\Proof\Rule\Cranking;
 use LampThread\Proof\Rule\DrivesTooHot;
 use LampThread\Proof\Rule\EngineDrivenFan;
@@ -92,6 +93,15 @@ final class ThresholdsTest extends TestCase
         $return = static fn (string $conductor): array => ['/pinned/fan-1-wire' => 'metric-4', '/runs/fan-to-earth/conductor' => $conductor];
         yield 'a return as thick as its feed' => [new ReturnThinner, $return('metric-4'), []];
         yield 'a return that is thinner' => [new ReturnThinner, $return('metric-2.5'), ['return-thinner']];
+        yield 'a fan no relay and no wire are made for, its fuse being to be had' => [
+            new BrokenConstraints, ['/fans/0/runA' => 90, '/fans/0/startA' => 270], ['nothing-fits', 'nothing-fits', 'earth-lifted'],
+        ];
+        yield 'where no fuse is, the wire behind it is not blamed' => [new BrokenConstraints, ['/fans/0/runA' => 115, '/fans/0/startA' => 450], ['nothing-fits', 'earth-lifted']];
+        yield 'what fits breaks nothing' => [new BrokenConstraints, [], []];
+        yield 'a fuse too large for its wire' => [
+            new BrokenConstraints, ['/pinned/fan-1-fuse' => 'blade-40', '/pinned/fan-1-wire' => 'metric-2.5'], ['fuse-fast-for-start', 'fuse-over-wire'],
+        ];
+        yield 'a relay of 20 A for a fan of 15.5 A' => [new BrokenConstraints, ['/pinned/fan-1-relay' => 'micro-20-12v'], ['relay-over-rating']];
         yield 'coils that drop out while cranking' => [new Cranking, ['/control/coilFeed' => 'accessory'], []];
         yield 'coils that stay fed' => [new Cranking, ['/control/coilFeed' => 'ignition'], ['runs-while-cranking']];
         yield 'nothing fed with the key out' => [new KeyOut, ['/control/coilFeed' => 'ignition'], []];
