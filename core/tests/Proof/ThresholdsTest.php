@@ -16,6 +16,7 @@ use LampThread\Proof\FaultFindings;
 use LampThread\Proof\FaultOutcome;
 use LampThread\Proof\Finding\Figure;
 use LampThread\Proof\Finding\Finding;
+use LampThread\Proof\Finding\Remedy;
 use LampThread\Proof\Finding\Severity;
 use LampThread\Proof\Harm;
 use LampThread\Proof\HeatingEffect;
@@ -24,6 +25,8 @@ use LampThread\Proof\ProofSummary;
 use LampThread\Proof\Rule\AdapterBody;
 use LampThread\Proof\Rule\BreakingCapacity;
 use LampThread\Proof\Rule\BrokenConstraints;
+use LampThread\Proof\Rule\ClutchFedBackwards;
+use LampThread\Proof\Rule\CondenserWithoutAir;
 use LampThread\Proof\Rule\Cranking;
 use LampThread\Proof\Rule\DrivesTooHot;
 use LampThread\Proof\Rule\EngineDrivenFan;
@@ -102,6 +105,16 @@ final class ThresholdsTest extends TestCase
             new BrokenConstraints, ['/pinned/fan-1-fuse' => 'blade-40', '/pinned/fan-1-wire' => 'metric-2.5'], ['fuse-fast-for-start', 'fuse-over-wire'],
         ];
         yield 'a relay of 20 A for a fan of 15.5 A' => [new BrokenConstraints, ['/pinned/fan-1-relay' => 'micro-20-12v'], ['relay-over-rating']];
+        $clutchInto = static fn (string $trigger): array => [
+            '/control/stages/0/side' => 'supply', '/control/airConditioning' => ['compressor' => 'clutch', 'trigger' => $trigger, 'fuseA' => 10],
+        ];
+        yield 'a clutch wire joined to the coil' => [new ClutchFedBackwards, $clutchInto('joined'), ['clutch-fed-backwards']];
+        yield 'one joined through a diode' => [new ClutchFedBackwards, $clutchInto('diode'), []];
+        yield 'an air conditioning that starts no fan' => [
+            new CondenserWithoutAir, ['/control/airConditioning' => ['compressor' => 'clutch', 'trigger' => 'nothing']], ['condenser-without-air'],
+        ];
+        yield 'one that does' => [new CondenserWithoutAir, $clutchInto('diode'), []];
+        yield 'and none' => [new CondenserWithoutAir, [], []];
         yield 'coils that drop out while cranking' => [new Cranking, ['/control/coilFeed' => 'accessory'], []];
         yield 'coils that stay fed' => [new Cranking, ['/control/coilFeed' => 'ignition'], ['runs-while-cranking']];
         yield 'nothing fed with the key out' => [new KeyOut, ['/control/coilFeed' => 'ignition'], []];
@@ -144,6 +157,22 @@ final class ThresholdsTest extends TestCase
             '/fans' => array_map(static fn (int $n): array => [...$fan, 'id' => "fan-{$n}", 'name' => "fan {$n}", 'runA' => 6, 'startA' => 18], range(1, 4)),
             '/control/stages/0/fans' => ['fan-1', 'fan-2', 'fan-3', 'fan-4'], '/control/coilFeed' => $coilFeed, '/runs' => [],
         ];
+    }
+
+    /** The later of two fans is given to the condenser, so that the earlier one still adds to it; a variable compressor's by pressure only. Common practice, no source. */
+    public function test_the_condenser_is_given_the_later_fan(): void
+    {
+        $two = Combination::changes(Combination::deciders()['switch closing when hot'], Combination::loads()['two at two temperatures']);
+        foreach (['clutch' => ['separate-relay', 'pressure-switch'], 'variable' => ['pressure-switch']] as $compressor => $triggers) {
+            $sizing = Orchard::sizing([...$two, '/control/airConditioning' => ['compressor' => $compressor, 'trigger' => 'nothing']]);
+            $finding = (new CondenserWithoutAir)->judge($sizing)[0];
+
+            self::assertSame('fan-2', $finding->subject);
+            self::assertSame(
+                array_map(static fn (string $trigger): array => ['/control/airConditioning/trigger' => $trigger, '/control/airConditioning/stages' => ['stage-2']], $triggers),
+                array_map(static fn (Remedy $remedy): array => $remedy->changes, $finding->remedies),
+            );
+        }
     }
 
     /** A battery that stands two hours of a queue is worth a note. Common practice, no source. */
