@@ -116,8 +116,12 @@ final class RunUpTest extends TestCase
         $soft = $this->runUp(Combination::changes([...$stepless, 'softStartS' => 4], $load), 'fan-1-fuse')->surge('fan-1-fuse');
         $hard = $this->runUp(Combination::changes([...$stepless, 'softStartS' => 0], $load), 'fan-1-fuse')->surge('fan-1-fuse');
 
+        $brief = $this->runUp(Combination::changes([...$stepless, 'softStartS' => 0.8], $load), 'fan-1-fuse')->surge('fan-1-fuse');
+
         self::assertGreaterThan(24.0, $hard->peakA);
         self::assertLessThan(14.0, $soft->peakA);
+        self::assertLessThan(0.9 * $hard->peakA, $brief->peakA, 'also within a second');
+        self::assertGreaterThan($soft->peakA, $brief->peakA);
     }
 
     /** A fan that is told to take three times as long to run up does, and is watched until it has. */

@@ -30,16 +30,22 @@ use LampThread\Proof\Rule\CondenserWithoutAir;
 use LampThread\Proof\Rule\Cranking;
 use LampThread\Proof\Rule\DrivesTooHot;
 use LampThread\Proof\Rule\EngineDrivenFan;
+use LampThread\Proof\Rule\FanClearance;
+use LampThread\Proof\Rule\FanDirection;
 use LampThread\Proof\Rule\FanFigures;
+use LampThread\Proof\Rule\FeedWithoutFuse;
 use LampThread\Proof\Rule\HoseAdapterEarth;
 use LampThread\Proof\Rule\IdleShortfall;
 use LampThread\Proof\Rule\KeyOut;
 use LampThread\Proof\Rule\LargeFuse;
 use LampThread\Proof\Rule\LockoutInClimb;
+use LampThread\Proof\Rule\ProbePlace;
 use LampThread\Proof\Rule\ReturnThinner;
 use LampThread\Proof\Rule\RingsOnStud;
 use LampThread\Proof\Rule\Rule;
 use LampThread\Proof\Rule\SharedFuse;
+use LampThread\Proof\Rule\StagesInOrder;
+use LampThread\Proof\Rule\StillCoolant;
 use LampThread\Proof\Rule\TappedFuse;
 use LampThread\Proof\Rule\TriggerFuse;
 use LampThread\Proof\Rule\VoltageLost;
@@ -115,6 +121,40 @@ final class ThresholdsTest extends TestCase
         ];
         yield 'one that does' => [new CondenserWithoutAir, $clutchInto('diode'), []];
         yield 'and none' => [new CondenserWithoutAir, [], []];
+        $fins = static fn (float $depthMm, float $fromInletMm): array => [
+            "{$decider}/place" => 'core-inlet', "{$decider}/depthMm" => $depthMm, "{$decider}/fromInletMm" => $fromInletMm,
+        ];
+        yield 'a tip 6 mm out, 100 mm from the inlet' => [new ProbePlace, $fins(6, 100), []];
+        yield 'a tip 12 mm out, 150 mm from the inlet' => [new ProbePlace, $fins(12, 150), []];
+        yield 'a tip nearer' => [new ProbePlace, $fins(5.9, 100), ['probe-depth']];
+        yield 'a tip farther out' => [new ProbePlace, $fins(12.1, 150), ['probe-depth']];
+        yield 'too near the inlet' => [new ProbePlace, $fins(6, 99), ['probe-from-inlet']];
+        yield 'too far from it' => [new ProbePlace, $fins(12, 151), ['probe-from-inlet']];
+        yield 'a fan as it was made' => [new FanDirection, [], []];
+        yield 'one turned round, blade and leads with it' => [
+            new FanDirection, ['/fans/0/mount' => 'pusher', '/fans/0/madeFor' => 'puller', '/fans/0/bladeFlipped' => true, '/fans/0/polarityReversed' => true], [],
+        ];
+        yield 'its leads forgotten' => [
+            new FanDirection, ['/fans/0/mount' => 'pusher', '/fans/0/madeFor' => 'puller', '/fans/0/bladeFlipped' => true], ['fan-blows-backwards'],
+        ];
+        yield 'its blade forgotten' => [
+            new FanDirection, ['/fans/0/mount' => 'pusher', '/fans/0/madeFor' => 'puller', '/fans/0/polarityReversed' => true], ['blade-wrong-way-round'],
+        ];
+        yield 'coolant that stands' => [new StillCoolant, ["{$decider}/coolantStands" => true], ['sensor-in-still-coolant']];
+        yield 'coolant that flows' => [new StillCoolant, [], []];
+        $twoAt = static fn (float $onC): array => [
+            ...Combination::changes(Combination::deciders()['switch closing when hot'], Combination::loads()['two at two temperatures']),
+            '/control/stages/1/decider/onC' => $onC, '/control/stages/1/decider/offC' => $onC - 5,
+        ];
+        yield 'a second stage as early as the first' => [new StagesInOrder, $twoAt(92), ['stages-out-of-order']];
+        yield 'one a degree later' => [new StagesInOrder, $twoAt(93), []];
+        $gap = static fn (float $mm): array => ['/cooling/clearanceMm' => Orchard::file()['fans'][0]['depthMm'] + $mm];
+        yield '6 mm behind the fan' => [new FanClearance, $gap(6), []];
+        yield 'less' => [new FanClearance, $gap(5.9), ['fan-gap-small']];
+        yield 'none' => [new FanClearance, $gap(-0.1), ['fan-does-not-fit']];
+        $joined = ['/control/airConditioning' => ['compressor' => 'clutch', 'trigger' => 'separate-relay']];
+        yield 'two feeds joined at the fan, each with its fuse' => [new FeedWithoutFuse, $joined, []];
+        yield 'and one without' => [new FeedWithoutFuse, [...$joined, '/pinned/fan-1-air-conditioning-fuse' => 'no-fuse'], ['feed-without-fuse']];
         yield 'coils that drop out while cranking' => [new Cranking, ['/control/coilFeed' => 'accessory'], []];
         yield 'coils that stay fed' => [new Cranking, ['/control/coilFeed' => 'ignition'], ['runs-while-cranking']];
         yield 'nothing fed with the key out' => [new KeyOut, ['/control/coilFeed' => 'ignition'], []];
