@@ -18,7 +18,7 @@ const SHOTS: {
   { name: "threads", path: "/jobs/orchard-sprayer/threads", press: /^Fan wire/ },
   { name: "plans", path: "/jobs/orchard-sprayer/plans", press: /^Plan it/, shows: /^Take plan/ },
   { name: "trail", path: "/jobs/dunmore-fire-tender/trail" },
-  { name: "practice", path: "/practice", press: /^Begin: Clicks/, leadsTo: /practice\/./ },
+  { name: "practice", path: "/practice", press: /^Begin: Clicks/, leadsTo: /practice\/./, shows: /^Do it$/ },
   { name: "threads-tablet", path: "/jobs/larkspur-camper/threads", portrait: true },
   { name: "bench-dark", path: "/jobs/orchard-sprayer/bench", press: /^Terminal K1 87/, dark: true },
   { name: "proof", path: "/jobs/kestrel-single-seater/proof" },

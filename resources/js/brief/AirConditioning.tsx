@@ -17,23 +17,23 @@ export function AirConditioning() {
       />
       <Toggles label="It asks for" path="/control/airConditioning/stages" toggles={form.airConditioning.stages} />
       {form.airConditioning.isTapped && (
-        <Choose
-          label="The clutch’s wire is tapped"
-          value={form.airConditioning.tap.value}
-          options={form.airConditioning.tap.options}
-        />
-      )}
-      {form.airConditioning.isTapped && (
-        <Fields>
-          <QuantityField
-            path="/control/airConditioning/fuseA"
-            label="Fuse the tapped wire is behind"
-            kind="A"
-            value={fuseA}
-            usual="10, nobody has looked"
-            hint="The vehicle’s own, or one fitted at the tap; 0 where there is none."
+        <>
+          <Choose
+            label="The clutch’s wire is tapped"
+            value={form.airConditioning.tap.value}
+            options={form.airConditioning.tap.options}
           />
-        </Fields>
+          <Fields>
+            <QuantityField
+              path="/control/airConditioning/fuseA"
+              label="Fuse the tapped wire is behind"
+              kind="A"
+              value={fuseA}
+              usual="10, nobody has looked"
+              hint="The vehicle’s own, or one fitted at the tap; 0 where there is none."
+            />
+          </Fields>
+        </>
       )}
       <p className="text-sm text-muted">
         Only the electrical signal is used. Opening the refrigerant circuit is for licensed people.

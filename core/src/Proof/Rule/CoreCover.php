@@ -72,10 +72,7 @@ final readonly class CoreCover implements Rule
             // Up to three stand in a row; four stand in two rows.
             $roomMm = (count($fans) > 3 ? 2 : 1) * max($fit->coreWidthMm, $fit->coreHeightMm);
             if (count($fans) > 1 && $wide > self::OVERHANG * $roomMm) {
-                return [new Finding(
-                    'fans-wider-than-core', Severity::Warning, $sizing->brief->fans[0]->id, '/fit/coreWidthMm',
-                    figures: [Figure::of('fans', Unit::Millimetre->of($wide)), Figure::of('core', Unit::Millimetre->of($roomMm))],
-                )];
+                return [$this->wider($sizing, '/fit/coreWidthMm', $wide, $roomMm)];
             }
         }
 
@@ -87,9 +84,14 @@ final readonly class CoreCover implements Rule
     {
         $roomMm = max($fit->coreWidthMm, $fit->coreHeightMm);
 
-        return $widthMm <= self::OVERHANG * $roomMm ? [] : [new Finding(
-            'fans-wider-than-core', Severity::Warning, $sizing->brief->fans[0]->id, '/fit/unitWidthMm',
-            figures: [Figure::of('fans', Unit::Millimetre->of($widthMm)), Figure::of('core', Unit::Millimetre->of($roomMm))],
-        )];
+        return $widthMm <= self::OVERHANG * $roomMm ? [] : [$this->wider($sizing, '/fit/unitWidthMm', $widthMm, $roomMm)];
+    }
+
+    private function wider(Sizing $sizing, string $path, float $fansMm, float $roomMm): Finding
+    {
+        return new Finding(
+            'fans-wider-than-core', Severity::Warning, $sizing->brief->fans[0]->id, $path,
+            figures: [Figure::of('fans', Unit::Millimetre->of($fansMm)), Figure::of('core', Unit::Millimetre->of($roomMm))],
+        );
     }
 }
