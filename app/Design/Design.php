@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Design;
 
 use LampThread\Brief\Brief;
-use LampThread\Brief\FoundFault;
 use LampThread\Circuit\Circuit;
+use LampThread\Circuit\Component\FaultKind;
 use LampThread\Diagnosis\FailureRates;
 use LampThread\Diagnosis\FaultTable;
 use LampThread\Diagnosis\FaultTables;
@@ -159,7 +159,7 @@ final class Design
     /** Kept within one request only: its behaviours hold code, which is not stored. */
     public function proof(): Proof
     {
-        return $this->proof ??= self::worked(fn (): Proof => Proof::of($this->sizing(), $this->shelf));
+        return $this->proof ??= self::worked(fn (): Proof => Proof::of($this->sizing(), $this->shelf, wrong: $this->toldWrong()));
     }
 
     public function faultPairs(): FaultPairs
@@ -173,10 +173,10 @@ final class Design
         return $this->kept('fault-table', fn (): FaultTable => FaultTables::of($this->sized(), $this->shelf, new FailureRates($this->sized()->circuit)));
     }
 
-    /** @return list<FoundFault> what is told to be wrong with it; none with a vehicle as it leaves */
+    /** @return array<string, FaultKind> part or wire to what is told to be wrong with it; none with a vehicle as it leaves */
     public function toldWrong(): array
     {
-        return $this->state === VehicleState::Found ? $this->brief->found->wrong ?? [] : [];
+        return $this->state === VehicleState::Found ? $this->circuit()->told($this->brief->found->wrong ?? []) : [];
     }
 
     public function proofSummary(): ProofSummary

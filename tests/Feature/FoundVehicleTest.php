@@ -123,6 +123,27 @@ final class FoundVehicleTest extends TestCase
         $this->getJson("/api/jobs/{$copy}/trail")->assertJsonPath('history.0.what', 'F1 was blown');
     }
 
+    /** The proof as found says what it does now, with all that is wrong at once, and what it would do were that mended. */
+    public function test_the_vehicle_as_it_is_now_is_proven_with_what_is_wrong_with_it(): void
+    {
+        $this->getJson("/api/jobs/{$this->id}.found/proof")->assertOk()->assertJsonPath('present', null);
+        $this->change(['/found/wrong' => [['part' => 'fan-1-relay', 'fault' => 'stuck-on'], ['part' => 'fan-1-relay:87>fan-1:+', 'fault' => 'open']]])->assertOk();
+        $answer = $this->getJson("/api/jobs/{$this->id}.found/proof")->assertOk();
+        $this->assertFits('proof', (string) $answer->getContent());
+        $fails = static fn (array $behaviours): array => array_column(array_filter(
+            $behaviours, static fn (array $one): bool => array_filter($one['cells'], static fn (array $cell): bool => $cell['held'] < $cell['asked']) !== [],
+        ), 'id');
+        self::assertContains('runs-when-hot', $fails($answer->json('present.behaviours')));
+        self::assertNotContains('rests', $fails($answer->json('present.behaviours')), 'the welded relay lies before the broken wire');
+        self::assertNotContains('runs-when-hot', $fails($answer->json('behaviours')));
+        self::assertEqualsCanonicalizing(['stuck-on', 'open'], array_column($answer->json('present.faults'), 'kind'));
+        self::assertEqualsCanonicalizing(['stranded', 'drains'], array_column($answer->json('present.faults'), 'harm'));
+        $this->getJson("/api/jobs/{$this->id}/proof")->assertOk()->assertJsonPath('present', null);
+
+        $this->change(['/found/wrong' => [['part' => 'fan-1-relay', 'fault' => 'stuck-on']]])->assertOk();
+        self::assertContains('rests', $fails($this->getJson("/api/jobs/{$this->id}.found/proof")->assertOk()->json('present.behaviours')));
+    }
+
     /** What is told to be wrong is where the search begins: where it explains what is seen it is that; where it does not, it is not. */
     public function test_what_is_told_to_be_wrong_is_suspected_first(): void
     {
@@ -134,6 +155,10 @@ final class FoundVehicleTest extends TestCase
             return $this->getJson("/api/jobs/{$id}/trail")->assertOk()->json('trail.places.0');
         };
         $told = $seen('never-runs', "{$this->id}.found");
+        $this->change(['/found/wrong' => [['part' => 'fan-1-relay:87>fan-1:+', 'fault' => 'open']]])->assertOk();
+        $ofWire = $this->getJson("/api/jobs/{$this->id}.found/trail")->assertOk()->json('trail.places.0');
+        self::assertStringContainsString('W4, K1 87 to M1', $ofWire['says']);
+        self::assertGreaterThan(0.9, $ofWire['share'], 'a wire is told by its ends');
         $untold = $seen('never-runs', $this->id);
 
         self::assertStringContainsString('Relay', $told['says']);

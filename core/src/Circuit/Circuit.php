@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit;
 
+use LampThread\Brief\FoundFault;
 use LampThread\Circuit\Component\Breakable;
 use LampThread\Circuit\Component\Component;
 use LampThread\Circuit\Component\FaultKind;
@@ -219,6 +220,24 @@ final readonly class Circuit
         }
 
         return null;
+    }
+
+    /**
+     * @param  list<FoundFault>  $told  a wire by its ends
+     * @return array<string, FaultKind> id of the component or wire to how it has failed; what there is not is left out
+     */
+    public function told(array $told): array
+    {
+        $kinds = [];
+        foreach ($told as $fault) {
+            $part = $this->named($fault->part);
+            $kind = FaultKind::tryFrom($fault->fault);
+            if ($part !== null && $kind !== null && $part->fault($kind) !== null) {
+                $kinds[$part->id] = $kind;
+            }
+        }
+
+        return $kinds;
     }
 
     /** @return list<string> every terminal, the supply's first */

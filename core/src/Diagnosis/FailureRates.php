@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace LampThread\Diagnosis;
 
-use LampThread\Brief\FoundFault;
 use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\FaultKind;
 use LampThread\Circuit\Component\Symbol;
@@ -28,7 +27,7 @@ final readonly class FailureRates
 
     /**
      * @param  array<string, int>  $found  kind of part and way to fail, as classOf() has it, to how often the workshop found it
-     * @param  list<FoundFault>  $told  what is told to be wrong with this vehicle
+     * @param  array<string, FaultKind>  $told  part or wire of this vehicle to what is told to be wrong with it
      */
     public function __construct(private Circuit $circuit, private array $found = [], private array $told = [])
     {
@@ -45,7 +44,7 @@ final readonly class FailureRates
         };
         $shipped = (float) ($rates[$kind->value] ?? $this->data['vehicle'][$kind->value] ?? $this->data['otherwise'][$kind->value] ?? 0.2);
 
-        $isTold = array_filter($this->told, static fn (FoundFault $one): bool => $one->part === $part && $one->fault === $kind->value) !== [];
+        $isTold = ($this->told[$part] ?? null) === $kind;
 
         return $shipped + self::FIND_WEIGHS * ($this->found[$this->classOf($part, $kind)] ?? 0) + ($isTold ? self::TOLD_WEIGHS : 0.0);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Exchange;
 
+use LampThread\Circuit\Component\FaultKind;
 use LampThread\Message\Message;
 use LampThread\Proof\BehaviourRow;
 use LampThread\Proof\FaultFindings;
@@ -22,10 +23,10 @@ final class ProofPresenter
     {
         $proof = $evaluated->proof;
         $shown = [];
-        foreach ($proof->behaviours as $row) {
+        foreach ([...$proof->behaviours, ...$proof->present->behaviours ?? []] as $row) {
             array_push($shown, ...array_column($row->cells, 'brokenBy'), ...array_column($row->cells, 'shownBy'));
         }
-        array_push($shown, ...array_map(static fn (FaultOutcome $fault): ?int => $fault->shownBy, $proof->faults));
+        array_push($shown, ...array_map(static fn (FaultOutcome $fault): ?int => $fault->shownBy, [...$proof->faults, ...$proof->present->outcomes ?? []]));
         array_push($shown, ...array_map(static fn (Finding $finding): ?int => $finding->shownBy, $evaluated->findings));
         $states = [];
         foreach (array_unique(array_filter($shown, is_int(...))) as $number) {
@@ -52,6 +53,11 @@ final class ProofPresenter
             ),
             'behaviours' => array_map(static fn (BehaviourRow $row): array => self::behaviour($row, $proof), $proof->behaviours),
             'faults' => array_map(static fn (FaultOutcome $fault): array => self::fault($fault, $proof), $proof->faults),
+            'present' => $proof->present === null ? null : [
+                'kinds' => array_map(static fn (FaultKind $kind): string => $kind->value, $proof->present->kinds),
+                'faults' => array_map(static fn (FaultOutcome $fault): array => self::fault($fault, $proof), $proof->present->outcomes),
+                'behaviours' => array_map(static fn (BehaviourRow $row): array => self::behaviour($row, $proof), $proof->present->behaviours),
+            ],
             'findings' => array_map(FindingPresenter::of(...), $evaluated->findings),
             'states' => $states,
         ]);

@@ -1,5 +1,5 @@
 import { Link } from "react-router";
-import type { BehaviourCell, Proof, ProvenState } from "../api/generated/proof";
+import type { BehaviourCell, Proof, ProvenBehaviour, ProvenState } from "../api/generated/proof";
 import { useText } from "../kit/messages";
 import { benchLink } from "../findings/benchLink";
 
@@ -7,12 +7,15 @@ interface Props {
   jobId: string;
   proof: Proof;
   states: Map<number, ProvenState>;
+  behaviours: ProvenBehaviour[];
+  /** Part or wire to what is wrong with it meanwhile. */
+  faults?: Record<string, string>;
 }
 
 /** What must hold, by what key and engine do. A cell counts its states and opens one of them on the bench. */
-export function BehaviourTable({ jobId, proof, states }: Props) {
+export function BehaviourTable({ jobId, proof, states, behaviours, faults }: Props) {
   const text = useText();
-  const rows = proof.behaviours.filter((behaviour) => behaviour.cells.length > 0);
+  const rows = behaviours.filter((behaviour) => behaviour.cells.length > 0);
   return (
     <div className="overflow-x-auto">
       <table className="table w-full">
@@ -42,7 +45,7 @@ export function BehaviourTable({ jobId, proof, states }: Props) {
                       <Cell
                         cell={cell}
                         words={`${text(behaviour, "words")}, ${text(phase, "name")}`}
-                        link={benchLink(jobId, states.get(cell.brokenBy ?? cell.shownBy))}
+                        link={benchLink(jobId, states.get(cell.brokenBy ?? cell.shownBy), faults)}
                       />
                     )}
                   </td>

@@ -8,6 +8,7 @@ import { BehaviourTable } from "./BehaviourTable";
 import { Compare } from "./Compare";
 import { FaultTable } from "./FaultTable";
 import { Pairs } from "./Pairs";
+import { Present } from "./Present";
 import { useProof } from "../findings/useProof";
 
 /** What the circuit does in every state, and what every single fault does: two tables, each cell a state on the bench. */
@@ -58,8 +59,9 @@ export function Proof() {
         </Button>
       </section>
       <div className={isStale ? "grid gap-4 opacity-60" : "grid gap-4"}>
-        <Panel title="What it must do">
-          <BehaviourTable jobId={job.id} proof={proof} states={states} />
+        {proof.present !== null && <Present jobId={job.id} proof={proof} states={states} present={proof.present} />}
+        <Panel title={proof.present === null ? "What it must do" : "What it must do, once that is mended"}>
+          <BehaviourTable jobId={job.id} proof={proof} states={states} behaviours={proof.behaviours} />
         </Panel>
         <Panel title="When one thing fails">
           <FaultTable jobId={job.id} proof={proof} states={states} />
