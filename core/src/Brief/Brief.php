@@ -45,7 +45,7 @@ final readonly class Brief
     /** @param  string  $group  of wires it is asked for; one fan can lie farther off than another */
     public function segment(Stretch $stretch, string $group = ''): Segment
     {
-        return $this->segments[$stretch->in($group)] ?? $this->segments[$stretch->value] ?? $stretch->usual(self::awayM($this->control, $this->supply));
+        return $this->segments[$stretch->in($group)] ?? $this->segments[$stretch->value] ?? $stretch->usual(self::awayM($this->control, $this->supply), $this->control->relayPlace);
     }
 
     /** The name a stretch is told under for a group of wires: its own where it is told apart. */

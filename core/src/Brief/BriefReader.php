@@ -54,7 +54,7 @@ final class BriefReader
         array_push($this->problems, ...$choices->problems($pinned));
         $supply = $this->supply($file['supply']);
         $control = $this->control($file['control']);
-        $runs = Runs::read($file['runs'] ?? [], $fans, Brief::awayM($control, $supply), $this->shelf);
+        $runs = Runs::read($file['runs'] ?? [], $fans, Brief::awayM($control, $supply), $control->relayPlace, $this->shelf);
         array_push($this->problems, ...$runs->problems);
         $brief = new Brief(
             new JobNotes(
@@ -160,6 +160,8 @@ final class BriefReader
             new Lockouts(self::engineSpeed($control['lockouts']['engineSpeed'] ?? null), $control['lockouts']['cranking'] ?? false),
             $control['tappedFuseA'] ?? null,
             $control['fuseBeforeA'] ?? null,
+            RelayPlace::from($control['relayPlace'] ?? RelayPlace::Bay->value),
+            $control['spareFeedA'] ?? null,
         );
     }
 

@@ -13,6 +13,7 @@ final readonly class Control
      * @param  list<Override>  $overrides  each with a switch of its own
      * @param  float|null  $existingFuseA  fuse of the circuit the feed is taken from, A
      * @param  float|null  $fuseBeforeA  what that circuit had for a fuse before anyone changed it, A; null where nobody knows
+     * @param  float|null  $spareFeedA  what a fused feed that is left for later shall carry, A; null where none is
      * @param  float|null  $tappedFuseA  the vehicle's fuse of the key's circuit that is tapped, A; 0 for none, null where nobody has looked
      */
     public function __construct(
@@ -29,6 +30,8 @@ final readonly class Control
         public Lockouts $lockouts,
         public ?float $tappedFuseA = null,
         public ?float $fuseBeforeA = null,
+        public RelayPlace $relayPlace = RelayPlace::Bay,
+        public ?float $spareFeedA = null,
     ) {}
 
     /** @return non-empty-list<Stage> every decider with what it decides: the stages in order, then those that run one of them in parallel */

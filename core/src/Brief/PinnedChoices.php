@@ -67,7 +67,7 @@ final readonly class PinnedChoices
      */
     private static function kinds(array $fans, array $stageIds, int $overrides): array
     {
-        $kinds = ['trigger-wire' => 'conductor'];
+        $kinds = ['trigger-wire' => 'conductor', 'spare-wire' => 'conductor', 'spare-fuse' => 'fuse'];
         $indicators = array_map(static fn (int $number): string => Numbered::id('indicator', $number), range(1, max(1, $overrides)));
         foreach (['coil', 'air-conditioning', 'speeds', ...self::TAPS, ...$indicators] as $name) {
             $kinds["{$name}-fuse"] = 'fuse';

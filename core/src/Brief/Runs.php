@@ -25,10 +25,10 @@ final class Runs
      * @param  list<Fan>  $fans
      * @param  float  $awayM  how much farther than in the bay the loom's feed begins, m
      */
-    public static function read(array $runs, array $fans, float $awayM, Shelf $shelf): self
+    public static function read(array $runs, array $fans, float $awayM, RelayPlace $relays, Shelf $shelf): self
     {
         $read = new self($shelf);
-        $read->segments = $read->segments($runs, $fans, $awayM);
+        $read->segments = $read->segments($runs, $fans, $awayM, $relays);
 
         return $read;
     }
@@ -39,7 +39,7 @@ final class Runs
      * @param  float  $awayM  how much farther than in the bay the loom's feed begins, m
      * @return array<string, Segment>
      */
-    private function segments(array $runs, array $fans, float $awayM): array
+    private function segments(array $runs, array $fans, float $awayM, RelayPlace $relays): array
     {
         $segments = [];
         foreach ($runs as $name => $run) {
@@ -56,7 +56,7 @@ final class Runs
 
                 continue;
             }
-            $usual = $group === null ? $stretch->usual($awayM) : $segments[$parts[0]] ?? $stretch->usual($awayM);
+            $usual = ($group === null ? null : $segments[$parts[0]] ?? null) ?? $stretch->usual($awayM, $relays);
             $zone = isset($run['zone']) ? Zone::from($run['zone']) : $usual->zone;
             $segments[$name] = new Segment(
                 $run['lengthM'] ?? $usual->lengthM,

@@ -40,7 +40,7 @@ enum Stretch: string
     }
 
     /** @param  float  $awayM  how much farther the battery is than in the bay, m */
-    public function usual(float $awayM = 0.0): Segment
+    public function usual(float $awayM, RelayPlace $relays): Segment
     {
         [$lengthM, $zone] = match ($this) {
             self::BatteryToFuse => [0.15, Zone::Bay],
@@ -58,6 +58,8 @@ enum Stretch: string
             self::Stub => [0.1, Zone::Bay],
         };
 
-        return new Segment($lengthM, $zone, $zone->ambientC());
+        $zone = $relays->zoneOf($this) ?? $zone;
+
+        return new Segment($lengthM + $relays->longerM($this), $zone, $zone->ambientC());
     }
 }

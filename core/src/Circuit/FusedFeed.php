@@ -17,16 +17,17 @@ final class FusedFeed
     /**
      * @param  string  $id  the fuse is `$id-fuse`, the group `$id-wire`
      * @param  Message  $use  what it feeds
+     * @param  Message|null  $wires  what its wires are called; null for those of a fan
      * @return array{string, string} the fuse's outgoing terminal and the group's id
      */
-    public static function install(Harness $harness, string $id, Message $use, string $loadFrom, string $loadTo): array
+    public static function install(Harness $harness, string $id, Message $use, string $loadFrom, string $loadTo, ?Message $wires = null): array
     {
         $part = $harness->selection->fuse("{$id}-fuse");
         $zone = $harness->brief->segment(Stretch::BatteryToFuse)->zone;
         $fuse = $harness->add($part->isResettable()
             ? new ThermalBreaker("{$id}-fuse", $harness->mark('F'), Message::of('component.main-breaker', use: $use), $part, $zone)
             : new Fuse("{$id}-fuse", $harness->mark('F'), Message::of('component.main-fuse', use: $use), $part, $zone, self::sharedA($harness)));
-        $group = $harness->group(new WireGroup("{$id}-wire", Message::of('wire-group.fan', use: $use), $fuse->id, $loadFrom, $loadTo))->id;
+        $group = $harness->group(new WireGroup("{$id}-wire", $wires ?? Message::of('wire-group.fan', use: $use), $fuse->id, $loadFrom, $loadTo))->id;
         $harness->wire($harness->shared(SharedTerminal::FAN_FEED), $fuse->terminal('1'), Stretch::BatteryToFuse, Colour::BatteryFeed, $group);
 
         return [$fuse->terminal('2'), $group];

@@ -73,6 +73,8 @@ final class ThreadsSvg
         }
         if ($end['kind'] === 'earth') {
             $svg .= self::shapes($end['shapes'], $end['terminal']['x'], $y).self::label($end['terminal']['x'], $y + 34, $end['label'], 'mark');
+        } elseif ($end['kind'] === 'capped') {
+            $svg .= self::label($end['terminal']['x'], $y + 34, $end['label'], 'mark');
         } elseif ($end['kind'] === 'open') {
             $svg .= self::label($end['terminal']['x'], $y + 30, $this->wording->text(Message::of('drawing.open-end')));
         }

@@ -218,9 +218,17 @@ final readonly class Drawing
         $isEarth = $this->isEarth($thread->to);
         $joint = $this->joints[$thread->to] ?? null;
 
+        $part = $this->circuit->componentAt($thread->to);
+        $isCapped = $part?->isCapped() === true;
+
         return [
-            'kind' => $isEarth ? 'earth' : ($joint === null ? 'open' : 'joint'),
-            'label' => $isEarth ? ($thread->to === Rail::EARTH ? '31' : $this->circuit->componentAt($thread->to)->mark ?? '') : ($joint ?? Message::of('drawing.open-end')),
+            'kind' => match (true) {
+                $isEarth => 'earth',
+                $joint !== null => 'joint',
+                $isCapped => 'capped',
+                default => 'open',
+            },
+            'label' => $isEarth || $isCapped ? ($thread->to === Rail::EARTH ? '31' : $part->mark ?? '') : ($joint ?? Message::of('drawing.open-end')),
             'terminal' => $this->terminal($thread->to, $x, $y),
             'shapes' => $isEarth ? Symbol::EarthPoint->shapes() : [],
         ];

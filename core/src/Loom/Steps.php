@@ -15,6 +15,7 @@ use LampThread\Circuit\Component\OutsideContact;
 use LampThread\Circuit\Component\Rail;
 use LampThread\Circuit\Component\Relay;
 use LampThread\Circuit\Component\ServicePlug;
+use LampThread\Circuit\Component\SpareOutlet;
 use LampThread\Circuit\Component\Symbol;
 use LampThread\Circuit\Joint;
 use LampThread\Circuit\TriggerLine;
@@ -186,7 +187,7 @@ final class Steps
     /** @return list<Message> */
     private static function prove(Sizing $sizing): array
     {
-        $items = [Message::of('step.prove.battery-on')];
+        $items = [Message::of('step.prove.battery-on', hasSpare: $sizing->circuit->each(SpareOutlet::class) !== [])];
         foreach ($sizing->circuit->each(Relay::class) as $relay) {
             $items[] = Message::of(
                 'step.prove.relay', mark: $relay->mark, name: $relay->name, isSupplySide: self::isEarthed($relay, $sizing), does: (new ColdTest($sizing))->pulledIn($relay),

@@ -15,6 +15,7 @@ enum TerminalShape: string
     case Splice = 'splice';
     case FanPlug = 'fan-plug';
     case SealedPlug = 'plug';
+    case BoxPlug = 'box-plug';
     case Ferrule = 'ferrule';
     case Tap = 'tap';
 }

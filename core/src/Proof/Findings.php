@@ -36,6 +36,7 @@ use LampThread\Proof\Rule\StillCoolant;
 use LampThread\Proof\Rule\TappedFuse;
 use LampThread\Proof\Rule\TriggerFuse;
 use LampThread\Proof\Rule\UnfusedLength;
+use LampThread\Proof\Rule\UnknownLowSpeed;
 use LampThread\Proof\Rule\VoltageLost;
 use LampThread\Sizing\Sizing;
 
@@ -80,6 +81,7 @@ final class Findings
             new HoseAdapterEarth,
             new AdapterBody,
             new UnfusedLength,
+            new UnknownLowSpeed,
             new RingsOnStud,
             new SetPoints,
             new FanClearance,

@@ -12,6 +12,7 @@ use LampThread\Circuit\Component\FaultKind;
 use LampThread\Circuit\Component\Faults;
 use LampThread\Circuit\Component\Key;
 use LampThread\Circuit\Component\OperatingConditions;
+use LampThread\Circuit\Component\SpareOutlet;
 use LampThread\Circuit\Component\StatefulComponent;
 use LampThread\Circuit\Component\TemperatureSensing;
 use LampThread\Operation\OperatingPoint;
@@ -88,11 +89,14 @@ final readonly class OperatingEnvelope
             $positions = $longer;
         }
         $elapsedS = $circuit->each(DelayRelay::class) === [] ? null : 0.0;
+        $spares = $circuit->each(SpareOutlet::class) === [] ? [false] : [false, true];
         $conditions = [];
         foreach ([[Key::Off, 0.0], [Key::Run, 0.0], [Key::Run, Assumptions::CHARGING_RPM], [Key::Crank, 0.0]] as [$key, $rpm]) {
             foreach (array_unique($temperatures) as $coolantC) {
                 foreach ($positions as $position) {
-                    $conditions[] = new OperatingConditions($key, $rpm, $coolantC, $position, elapsedS: $elapsedS, jammed: $jammed);
+                    foreach ($key === Key::Run ? $spares : [false] as $drawsSpare) {
+                        $conditions[] = new OperatingConditions($key, $rpm, $coolantC, $position, elapsedS: $elapsedS, jammed: $jammed, drawsSpare: $drawsSpare);
+                    }
                 }
             }
         }

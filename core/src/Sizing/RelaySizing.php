@@ -68,7 +68,7 @@ final readonly class RelaySizing
     /** @return non-empty-list<Constraint> */
     private function contacts(RelayPart $part, Relay $relay, OperatingEnvelope $envelope, Surge $start): array
     {
-        $ambientC = $relay->zone->ambientC();
+        $ambientC = $relay->place->zone()->ambientC();
         $startsPerHour = $this->brief->usage->startsPerHour($this->brief->control->stages);
         $runA = $envelope->greatestA($relay->makeContact());
         $perYear = $startsPerHour * $this->brief->usage->hoursPerYear;
@@ -101,7 +101,7 @@ final readonly class RelaySizing
     private function coil(RelayPart $part, Relay $relay, OperatingEnvelope $envelope): array
     {
         [$plus, $minus] = [$relay->terminal('86'), $relay->terminal('85')];
-        $coilC = $relay->zone->ambientC() + self::COIL_RISE_K;
+        $coilC = $relay->place->zone()->ambientC() + self::COIL_RISE_K;
         $isAt = static fn (int $position): \Closure => static fn (OperatingPoint $point): bool => $point->position($relay->id) === $position;
         // One that is only held, to size what it would feed, tells nothing of its coil.
         $pulledV = $envelope->leastV($plus, $minus, static fn (OperatingPoint $point): bool => $point->conditions->key === Key::Run

@@ -8,6 +8,7 @@ use LampThread\Brief\CoilFeed;
 use LampThread\Brief\Driveline;
 use LampThread\Brief\Fit;
 use LampThread\Brief\Place;
+use LampThread\Brief\RelayPlace;
 use LampThread\Brief\Stretch;
 use LampThread\Brief\Zone;
 use LampThread\Circuit\Control\CircuitBuilder;
@@ -36,7 +37,7 @@ final class BriefTest extends TestCase
         $brief = Orchard::brief(['/runs/relay-to-fan' => null]);
         $run = $brief->segment(Stretch::RelayToFan);
 
-        self::assertSame(Stretch::RelayToFan->usual()->lengthM, $run->lengthM);
+        self::assertSame(Stretch::RelayToFan->usual(0.0, RelayPlace::Bay)->lengthM, $run->lengthM);
         self::assertSame(Zone::Radiator, $run->zone);
         self::assertSame(85.0, $run->ambientC);
     }
@@ -46,7 +47,7 @@ final class BriefTest extends TestCase
         $brief = Orchard::brief(['/runs/dash' => ['zone' => 'cabin']]);
         $run = $brief->segment(Stretch::Dash);
 
-        self::assertSame(Stretch::Dash->usual()->lengthM, $run->lengthM);
+        self::assertSame(Stretch::Dash->usual(0.0, RelayPlace::Bay)->lengthM, $run->lengthM);
         self::assertSame(40.0, $run->ambientC, 'the zone brings its ambient');
     }
 
@@ -94,8 +95,8 @@ final class BriefTest extends TestCase
 
     public function test_the_battery_feed_is_short_before_its_fuse_unless_told(): void
     {
-        self::assertLessThanOrEqual(0.2, Stretch::BatteryToFuse->usual()->lengthM);
-        self::assertLessThanOrEqual(0.2, Stretch::FeedToFuse->usual()->lengthM);
+        self::assertLessThanOrEqual(0.2, Stretch::BatteryToFuse->usual(0.0, RelayPlace::Bay)->lengthM);
+        self::assertLessThanOrEqual(0.2, Stretch::FeedToFuse->usual(0.0, RelayPlace::Bay)->lengthM);
     }
 
     /** Worked figures: 2000 rpm, axle 4.11, 0.66 m tyre. "Highway" in direct top, a crawl at gear 3.5. */

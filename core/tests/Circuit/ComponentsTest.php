@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Tests\Circuit;
 
+use LampThread\Brief\RelayPlace;
 use LampThread\Brief\Supply;
 use LampThread\Brief\Zone;
 use LampThread\Circuit\Component\Alternator;
@@ -158,7 +159,7 @@ final class ComponentsTest extends TestCase
     {
         $part = Orchard::shelf()->relay('mini-40-12v');
         self::assertNotNull($part);
-        $warm = new Relay('k', 'K1', Message::verbatim('Relay'), $part, Zone::Bay);
+        $warm = new Relay('k', 'K1', Message::verbatim('Relay'), $part, RelayPlace::Bay);
         $factor = Relay::coilFactor(60);
         $at = static fn (float $volts): NodeVoltages => new NodeVoltages(['k:86' => $volts, 'k:85' => 0.0]);
 

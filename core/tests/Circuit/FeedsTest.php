@@ -9,10 +9,15 @@ use LampThread\Circuit\Component\FaultKind;
 use LampThread\Circuit\Component\Faults;
 use LampThread\Circuit\Component\Key;
 use LampThread\Circuit\Component\OperatingConditions;
+use LampThread\Circuit\Component\Relay;
+use LampThread\Circuit\Component\Termination;
 use LampThread\Circuit\Fault\Open;
+use LampThread\Circuit\Wire;
 use LampThread\Operation\Solver;
+use LampThread\Proof\Findings;
 use LampThread\Road\Drives;
 use LampThread\Road\Vehicle;
+use LampThread\Sizing\Sizing;
 use LampThread\Tests\Combination;
 use LampThread\Tests\Orchard;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -58,6 +63,61 @@ final class FeedsTest extends TestCase
         self::assertEqualsWithDelta($lengthM([]) + 4, $lengthM(['/supply/batteryPlace' => 'boot']), 1e-9);
         self::assertEqualsWithDelta($lengthM([]), $lengthM(['/supply/batteryPlace' => 'boot', '/control/feed' => 'starter-terminal']), 1e-9);
         self::assertEqualsWithDelta(2.0, $lengthM(['/supply/batteryPlace' => 'boot', '/runs' => ['fuse-to-relay' => ['lengthM' => 2]]]), 1e-9);
+    }
+
+    /** Relays beside the fan are short to it and as warm as the radiator; behind the dash they are cool, and far from it. */
+    public function test_where_the_relays_sit_is_felt_by_wires_and_coils(): void
+    {
+        $told = static function (string $place): array {
+            $sizing = Orchard::sizing(['/runs' => [], '/control/relayPlace' => $place]);
+            $relay = $sizing->circuit->each(Relay::class)[0];
+            $toFanM = array_sum(array_map(
+                static fn (Wire $wire): float => $wire->from === $relay->terminal('87') ? $wire->segment->lengthM : 0.0, $sizing->circuit->wires,
+            ));
+            $pullInV = array_column($sizing->choices['fan-1-relay']->taken->constraints, 'value', 'code')['pull-in'];
+
+            return [$toFanM, round($pullInV, 2), $sizing->circuit->terminationAt($relay->terminal('85'))];
+        };
+        [$bay, $bracket, $cabin, $box] = array_map($told, ['bay', 'fan-bracket', 'cabin', 'box']);
+
+        self::assertSame([true, true], [$bracket[0] < 0.5, $cabin[0] > $bay[0] + 1]);
+        self::assertSame([true, true], [$bracket[1] > $bay[1], $bay[1] > $cabin[1]], 'a warm coil needs more to pull in');
+        self::assertSame([$bay[0], $bay[1], Termination::BoxPlug], $box);
+        self::assertEqualsWithDelta(0.7, array_sum(array_map(
+            static fn (Wire $wire): float => $wire->stretch->value === 'fuse-to-relay' ? $wire->segment->lengthM : 0.0,
+            Orchard::sizing(['/control/relayPlace' => 'cabin', '/runs' => ['fuse-to-relay' => ['lengthM' => 0.7]]])->circuit->wires,
+        )), 1e-9, 'a told length wins');
+    }
+
+    /** What a spare feed is left for is what its fuse and wire are for; until then it draws nothing, and no fan is sized as though it did. */
+    public function test_a_spare_feed_is_sized_for_what_comes_later(): void
+    {
+        $with = Orchard::sizing(['/control/spareFeedA' => 25]);
+        $without = Orchard::sizing();
+
+        $part = static fn (string $choice): string => $with->choices[$choice]->taken->part->id();
+        self::assertContains($part('spare-fuse'), ['blade-35', 'blade-40', 'cartridge-40']);
+        self::assertContains($part('spare-wire'), ['metric-3', 'metric-4', 'metric-6']);
+        self::assertEqualsWithDelta($without->envelope->greatestA('fan-1'), $with->envelope->greatestA('fan-1'), 1e-6);
+        $key = (new Solver($with->circuit))->settle(new OperatingConditions(Key::Run, 850, 20));
+        self::assertEqualsWithDelta(0.0, $key->currentA('spare-fuse'), 1e-3);
+        $later = (new Solver($with->circuit))->settle(new OperatingConditions(Key::Run, 850, 20, drawsSpare: true));
+        self::assertEqualsWithDelta(25.0, $later->currentA('spare-fuse'), 2.5);
+        self::assertSame('cartridge-60', Orchard::sizing(['/control/spareFeedA' => 25, '/pinned/spare-fuse' => 'cartridge-60'])->choices['spare-fuse']->taken->part->id());
+    }
+
+    /** What is inside a bought module is its maker's: no resistor is sized, and that it is only taken as usual is said. */
+    public function test_what_makes_a_bought_module_slow_is_not_judged(): void
+    {
+        $computer = ['kind' => 'computer', 'output' => 'fan', 'onC' => 95, 'offC' => 90, 'place' => 'engine-outlet', 'ratedA' => 1];
+        $of = static fn (bool $isUnknown): Sizing => Orchard::sizing([
+            '/control/stages/0/decider' => $computer, '/control/overrides' => [['kind' => 'plug-low-high', 'lowIsUnknown' => $isUnknown]],
+        ]);
+        $codes = static fn (Sizing $sizing): array => array_column(Findings::of($sizing), 'code');
+
+        self::assertSame([true, false], array_map(static fn (bool $is): bool => isset($of($is)->choices['fan-1-override-resistor']), [false, true]));
+        self::assertContains('low-speed-assumed', $codes($of(true)));
+        self::assertNotContains('low-speed-assumed', $codes($of(false)));
     }
 
     public function test_with_its_relay_in_the_minus_the_fan_stays_live_and_its_lamp_tells_the_truth(): void

@@ -90,6 +90,21 @@ final class StepsTest extends TestCase
         yield 'a dash switch comes off at a plug' => [
             ['/wiring/dashPlugs' => true, '/control/overrides' => [['kind' => 'three-position']]], self::ORDER[1], 'both halves of the plug of Dash override', null,
         ];
+        yield 'a relay on the fan’s bracket' => [['/control/relayPlace' => 'fan-bracket'], self::ORDER[1], 'K1 Mini relay 40 A, 12 V coil: on the fan’s bracket', 'dash'];
+        yield 'a relay in a box' => [['/control/relayPlace' => 'box'], self::ORDER[1], 'which pin of which plug', 'terminals down'];
+        yield 'a spare feed ends under a cap' => [
+            ['/control/spareFeedA' => 12], self::ORDER[1], 'capped and tied back. Its fuse goes in when something is joined to it, of no more than 12 A', null,
+        ];
+        yield 'and its fuse stays out' => [['/control/spareFeedA' => 12], self::ORDER[5], 'fuses in, all but the spare feed’s', null];
+        yield 'no spare feed, no word of one' => [[], self::ORDER[5], 'fuses in.', 'spare'];
+        $module = ['kind' => 'plug-low-high', 'lowIsUnknown' => true];
+        yield 'what low takes of a bought module is measured' => [
+            [...Combination::changes($decider['computer'], $load['one fan']), '/control/overrides' => [$module]], self::ORDER[5], 'switch to low and let the fan run', null,
+        ];
+        yield 'nothing of a bought module is fitted by itself' => [
+            [...Combination::changes($decider['computer'], $load['one fan']), '/control/overrides' => [$module]], self::ORDER[1],
+            'inside the bought module', 'K2 Mini change-over relay 40/30 A, 12 V coil: terminals',
+        ];
         yield 'a rest contact nobody uses is live' => [['/pinned/fan-1-relay' => 'mini-40-30-12v'], self::ORDER[1], 'Nothing goes on its 87a', null];
         yield 'a relay without one has none' => [['/pinned/fan-1-relay' => 'mini-40-12v'], self::ORDER[1], 'terminals down', '87a'];
         yield 'a bulb in a hose' => [

@@ -59,7 +59,7 @@ final class ThresholdsTest extends TestCase
         $factor = static fn (float $coilC): float => 1 + 0.00393 * ($coilC - 23.0);
         foreach ($sizing->choices['fan-1-relay']->candidates as $candidate) {
             self::assertInstanceOf(RelayPart::class, $candidate->part);
-            $hot = $candidate->part->pullInV * $factor($relay->zone->ambientC() + 40.0);
+            $hot = $candidate->part->pullInV * $factor($relay->place->zone()->ambientC() + 40.0);
             self::assertEqualsWithDelta($hot, self::constraint($candidate, 'pull-in')->value, 0.01 * $hot);
             $cold = $candidate->part->dropOutV * $factor(-20.0);
             self::assertEqualsWithDelta($cold, self::constraint($candidate, 'drop-out')->limit, 0.01 * $cold);

@@ -61,6 +61,11 @@ export function FeedsAndEarth() {
           ]}
         />
       )}
+      <Choose label="Spare feed for later" value={form.spareFeed.value} options={form.spareFeed.options} />
+      {typeof control.spareFeedA === "number" && (
+        <QuantityField path="/control/spareFeedA" label="It shall carry" kind="A" value={control.spareFeedA} />
+      )}
+      <Choose label="Relays sit" value={form.relayPlace.value} options={form.relayPlace.options} />
       <Choose
         label="Earths go to"
         value={control.earth ?? "body"}

@@ -94,8 +94,13 @@ function Thread({ thread, drawn }: { thread: DrawnThread; drawn: Drawn }) {
           />
         </g>
       )}
+      {end.kind === "capped" && (
+        <text x={end.terminal.x + 30} y={y + 34} textAnchor="end" className="fill-ink text-[14px] font-bold">
+          {end.label}, capped
+        </text>
+      )}
       {end.kind === "open" && (
-        <text x={end.terminal.x + 10} y={y + 5} className="fill-danger text-[14px] font-bold">
+        <text x={end.terminal.x} y={y + 34} textAnchor="middle" className="fill-danger text-[14px] font-bold">
           ✕ open
         </text>
       )}

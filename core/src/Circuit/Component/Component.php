@@ -174,6 +174,12 @@ abstract readonly class Component implements Breakable
         return false;
     }
 
+    /** Whether it is the insulated end of a wire that leads no further. */
+    public function isCapped(): bool
+    {
+        return false;
+    }
+
     /** Whether what it loses is lost in contacts: not in wire, electronics or the way back through the body. */
     public function isJoint(): bool
     {

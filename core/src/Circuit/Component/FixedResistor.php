@@ -12,7 +12,10 @@ use LampThread\Network\Element\Resistor;
 /** A resistance between 1 and 2: a dropping resistor, a slow winding, an indicator lamp. */
 final readonly class FixedResistor extends Component
 {
-    /** @param  float  $ohm  above 0 */
+    /**
+     * @param  float  $ohm  above 0
+     * @param  bool  $isUnknown  whether it comes inside something bought, and is only taken as usual
+     */
     public function __construct(
         string $id,
         string $mark,
@@ -20,6 +23,7 @@ final readonly class FixedResistor extends Component
         public float $ohm,
         private Symbol $symbol = Symbol::Resistor,
         private ?Rating $rating = null,
+        public bool $isUnknown = false,
     ) {
         parent::__construct($id, $mark, $name);
     }
@@ -32,7 +36,11 @@ final readonly class FixedResistor extends Component
     /** One that gets hot is bolted to metal and has studs. */
     public function termination(string $number): Termination
     {
-        return $this->rating === null ? Termination::Tab63 : Termination::Stud;
+        return match (true) {
+            $this->isUnknown => Termination::HolderLead,
+            $this->rating === null => Termination::Tab63,
+            default => Termination::Stud,
+        };
     }
 
     public function figure(): Quantity
@@ -47,7 +55,12 @@ final readonly class FixedResistor extends Component
 
     public function partsList(): array
     {
-        return [new PartsListEntry($this->name)];
+        return [new PartsListEntry($this->isUnknown ? Message::of('part.low-high-module') : $this->name)];
+    }
+
+    public function provingStep(): ?Message
+    {
+        return $this->isUnknown ? Message::of('step.prove.low-unknown', mark: $this->mark) : null;
     }
 
     public function elements(OperatingConditions $conditions, int $position): array

@@ -20,6 +20,7 @@ final readonly class OperatingConditions
      * @param  array<string, float>  $localC  component id to the temperature where it sits, °C
      * @param  float  $chargeShare  of the battery, 0 to 1
      * @param  float  $batteryC  °C
+     * @param  bool  $drawsSpare  whether what a spare feed is left for draws all it may
      */
     public function __construct(
         public Key $key = Key::Off,
@@ -33,6 +34,7 @@ final readonly class OperatingConditions
         public array $localC = [],
         public float $chargeShare = 1.0,
         public float $batteryC = 25.0,
+        public bool $drawsSpare = false,
     ) {
         $inputs = "{$key->value};{$engineRpm};{$coolantC};{$chargeShare};{$batteryC};".($elapsedS ?? '-');
         foreach ($positions as $input => $position) {
@@ -41,7 +43,7 @@ final readonly class OperatingConditions
         foreach ($localC as $id => $tempC) {
             $inputs .= ";{$id}:{$tempC}";
         }
-        $this->inputs = $inputs;
+        $this->inputs = $inputs.($drawsSpare ? ';spare' : '');
     }
 
     /** What a component reads of the coolant, °C. */

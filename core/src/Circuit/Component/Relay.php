@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit\Component;
 
-use LampThread\Brief\Zone;
+use LampThread\Brief\RelayPlace;
 use LampThread\Circuit\Fault\BadJoint;
 use LampThread\Circuit\Fault\CoilOpen;
 use LampThread\Circuit\Fault\CoilShort;
@@ -41,25 +41,27 @@ final readonly class Relay extends Component implements HasCoil, StatefulCompone
 
     private float $dropsOutV;
 
-    /**
-     * @param  bool  $isChangeOver  whether its rest contact 87a is used too
-     * @param  bool  $commonIsOutput  whether the current leaves at 30, as where a relay is let into a lead
-     */
     /** A coil, as warm as it may be, is off by so much, over its resistance (common practice, no source). */
     private const LIMIT_OF_COIL = 0.15;
 
+    /**
+     * @param  bool  $isChangeOver  whether its rest contact 87a is used too
+     * @param  bool  $commonIsOutput  whether the current leaves at 30, as where a relay is let into a lead
+     * @param  bool  $isInModule  whether it comes inside something bought
+     */
     public function __construct(
         string $id,
         string $mark,
         Message $name,
         public RelayPart $part,
-        public Zone $zone,
+        public RelayPlace $place,
         public bool $isChangeOver = false,
         private bool $commonIsOutput = false,
+        private bool $isInModule = false,
     ) {
         parent::__construct($id, $mark, $name);
         $this->coil = [$this->terminal('86'), $this->terminal('85')];
-        $factor = self::coilFactor($zone->ambientC());
+        $factor = self::coilFactor($place->zone()->ambientC());
         $this->pullsInV = $part->pullInV * $factor;
         $this->dropsOutV = $part->dropOutV * $factor;
     }
@@ -91,6 +93,7 @@ final readonly class Relay extends Component implements HasCoil, StatefulCompone
     public function termination(string $number): Termination
     {
         return match (true) {
+            $this->place->isBox() => Termination::BoxPlug,
             in_array($number, ['85', '86'], true) => $this->part->hasSmallCoilTabs() ? Termination::Tab48 : Termination::Tab63,
             default => $this->part->hasLargeTabs() ? Termination::Tab95 : Termination::Tab63,
         };
@@ -164,12 +167,20 @@ final readonly class Relay extends Component implements HasCoil, StatefulCompone
 
     public function partsList(): array
     {
-        return [new PartsListEntry(Message::of('part.relay-and-base', part: $this->part->name), $this->part->price)];
+        if ($this->isInModule) {
+            return [new PartsListEntry(Message::of('part.relay-in-module', part: $this->part->name))];
+        }
+
+        return [new PartsListEntry(Message::of($this->place->isBox() ? 'part.relay-in-box' : 'part.relay-and-base', part: $this->part->name), $this->part->price)];
     }
 
     public function fittingStep(): Message
     {
-        return Message::of('step.fit.relay', mark: $this->mark, part: $this->part->name, hasUnusedRest: $this->part->restA !== null && ! $this->isChangeOver);
+        return Message::of(
+            'step.fit.relay', mark: $this->mark, part: $this->part->name,
+            where: Message::of($this->isInModule ? 'step.fit.relay.in-module' : "step.fit.relay.{$this->place->value}"),
+            hasUnusedRest: $this->part->restA !== null && ! $this->isChangeOver && ! $this->isInModule,
+        );
     }
 
     /** @return list<ConductionPath> */
@@ -191,7 +202,7 @@ final readonly class Relay extends Component implements HasCoil, StatefulCompone
     public function elements(OperatingConditions $conditions, int $position): array
     {
         [$plus, $minus] = $this->coil;
-        $coilOhm = $this->part->coilOhm * self::coilFactor($this->zone->ambientC());
+        $coilOhm = $this->part->coilOhm * self::coilFactor($this->place->zone()->ambientC());
         $elements = [
             new Resistor("{$this->id}-coil", $plus, $minus, $coilOhm),
             $this->part->hasDiode()

@@ -21,6 +21,8 @@ enum Termination
     case FanLead;
     /** A sealed plug of thin wires. */
     case SealedPlug;
+    /** A plug of a relay box, its contacts by the box's maker. */
+    case BoxPlug;
     case Clamp;
     /** A wire of the vehicle, tapped. */
     case VehicleWire;
@@ -37,6 +39,7 @@ enum Termination
             self::Splice => TerminalShape::Splice,
             self::FanLead => TerminalShape::FanPlug,
             self::SealedPlug => TerminalShape::SealedPlug,
+            self::BoxPlug => TerminalShape::BoxPlug,
             self::Clamp => TerminalShape::Ferrule,
             self::VehicleWire => TerminalShape::Tap,
         };
@@ -52,7 +55,7 @@ enum Termination
         return match ($this) {
             self::SealedPlug => 1.5,
             self::Tab48, self::VehicleWire => 2.5,
-            self::Tab63, self::Clamp => 6.0,
+            self::Tab63, self::Clamp, self::BoxPlug => 6.0,
             self::Tab95, self::HolderLead, self::FanLead => 16.0,
             self::Splice => 35.0,
             self::Stud => 60.0,
@@ -66,7 +69,7 @@ enum Termination
             self::Stud, self::HolderLead, self::VehicleWire => 4,
             self::Splice => PHP_INT_MAX,
             self::Clamp => 2,
-            self::Tab48, self::Tab63, self::Tab95, self::FanLead, self::SealedPlug => 1,
+            self::Tab48, self::Tab63, self::Tab95, self::FanLead, self::SealedPlug, self::BoxPlug => 1,
         };
     }
 

@@ -109,6 +109,9 @@ final readonly class CircuitBuilder
         if ($this->control->afterRun !== null && $contact !== null) {
             (new AfterRunRelay($this->control->afterRun, $this->control->stages[0]->fanIds[0], $contact))->install($harness);
         }
+        if ($this->control->spareFeedA !== null) {
+            (new SpareFeed($this->control->spareFeedA))->install($harness);
+        }
         foreach ($overrides as $override) {
             if ($override->hasIndicator()) {
                 (new Indicator($override->number, $override->stages($this->control)[0]))->install($harness);

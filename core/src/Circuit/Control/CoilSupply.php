@@ -7,7 +7,6 @@ namespace LampThread\Circuit\Control;
 use LampThread\Brief\AfterRunStart;
 use LampThread\Brief\CoilFeed;
 use LampThread\Brief\Stretch;
-use LampThread\Brief\Zone;
 use LampThread\Circuit\Arrangement;
 use LampThread\Circuit\Colour;
 use LampThread\Circuit\Component\DelayRelay;
@@ -108,7 +107,7 @@ final readonly class CoilSupply implements Arrangement
             $harness->mark('K'),
             Message::of('component.feed-relay'),
             $harness->selection->relay('feed-relay'),
-            Zone::Bay,
+            $harness->brief->control->relayPlace,
         ));
         $group = self::TAP_WIRES;
         $harness->wire($keyFed, $relay->terminal('86'), Stretch::FuseToCoil, Colour::CoilFeed, $group);

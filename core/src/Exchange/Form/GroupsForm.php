@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace LampThread\Exchange\Form;
 
+use LampThread\Brief\RelayPlace;
+
 /** Answers that open a group of others: what was told of the group stays, what was not begins with what is usual. */
 final class GroupsForm
 {
@@ -23,6 +25,9 @@ final class GroupsForm
 
     /** Fuse of a circuit that was there, until it is told, A. */
     private const SHARED_FUSE_A = 30;
+
+    /** What a spare feed is left for until it is told, A (common practice, no source). */
+    private const SPARE_A = 10;
 
     private const LIVE = ['battery', 'fuse-box-stud', 'starter-terminal', 'alternator-output', 'existing-circuit'];
 
@@ -52,6 +57,12 @@ final class GroupsForm
             ]),
             'coilFeed' => self::choice('coil-feed', $control['coilFeed'], array_map(
                 static fn (string $feed): array => ['/control/coilFeed' => $feed, ...$fuse($feed)], ['accessory' => 'accessory', 'ignition' => 'ignition', ...$live],
+            )),
+            'spareFeed' => self::choice('spare-feed', isset($control['spareFeedA']) ? 'left' : 'none', [
+                'none' => ['/control/spareFeedA' => null], 'left' => ['/control/spareFeedA' => $control['spareFeedA'] ?? self::SPARE_A],
+            ]),
+            'relayPlace' => self::choice('relay-place', $control['relayPlace'] ?? RelayPlace::Bay->value, array_map(
+                static fn (string $place): array => ['/control/relayPlace' => $place], array_column(RelayPlace::cases(), 'value', 'value'),
             )),
             'driveline' => self::driveline($file['driveline'] ?? null),
         ];

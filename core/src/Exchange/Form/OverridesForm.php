@@ -36,7 +36,7 @@ final class OverridesForm
             $forms[] = [
                 'id' => $override->switchId(),
                 'value' => $override::kind(),
-                'options' => self::options(static fn (string $kind): array => ["{$path}" => [...array_diff_key($told[$at], ['stages' => true]), 'kind' => $kind]]),
+                'options' => self::options(static fn (string $kind): array => ["{$path}" => ['kind' => $kind, ...self::kept($told[$at], $kind)]]),
                 'fields' => $fields,
                 'stages' => StageToggles::of($control->stages, $ids, "{$path}/stages"),
                 'remove' => (object) [self::PATH => array_values($left)],
@@ -47,6 +47,15 @@ final class OverridesForm
             'overrides' => $forms,
             'addOverride' => self::options(static fn (string $kind): array => [self::PATH => [...$told, ['kind' => $kind, 'indicator' => false]]]),
         ];
+    }
+
+    /**
+     * @param  array<string, mixed>  $told
+     * @return array<string, mixed> what of it another kind has too; the stages it acts on are its own
+     */
+    private static function kept(array $told, string $kind): array
+    {
+        return array_diff_key(array_intersect_key($told, array_column(Kinds::overrides()[$kind]::fields(), null, 'name')), ['stages' => true]);
     }
 
     /**

@@ -9,7 +9,6 @@ use LampThread\Brief\Control;
 use LampThread\Brief\RequestInput;
 use LampThread\Brief\Stage;
 use LampThread\Brief\Stretch;
-use LampThread\Brief\Zone;
 use LampThread\Circuit\Colour;
 use LampThread\Circuit\Component\Clutch;
 use LampThread\Circuit\Component\Key;
@@ -95,7 +94,7 @@ abstract readonly class Trigger implements AirConditioningTrigger
      */
     protected function relay(Harness $harness, string $id, Message $name, string $feed, string $group = TriggerLine::WIRES): Relay
     {
-        $relay = $harness->add(new Relay("{$id}-relay", $harness->mark('K'), $name, $harness->selection->relay("{$id}-relay"), Zone::Bay));
+        $relay = $harness->add(new Relay("{$id}-relay", $harness->mark('K'), $name, $harness->selection->relay("{$id}-relay"), $harness->brief->control->relayPlace));
         if (! $harness->hasGroup($group)) {
             $load = [$relay->terminal('86'), $relay->terminal('85')];
             $harness->group(new WireGroup(TriggerLine::WIRES, Message::of('wire-group.trigger'), VehicleFuse::CLUTCH, ...$load, isThin: true));

@@ -11,7 +11,6 @@ use LampThread\Brief\Stage;
 use LampThread\Brief\Stretch;
 use LampThread\Brief\TemperatureBand;
 use LampThread\Brief\ThermalAction;
-use LampThread\Brief\Zone;
 use LampThread\Circuit\Colour;
 use LampThread\Circuit\Component\BodyContact;
 use LampThread\Circuit\Component\Relay;
@@ -191,7 +190,7 @@ final readonly class ThermalSwitch extends TriggersRelay
             $harness->mark('K'),
             Message::of('component.inverting-relay'),
             $harness->selection->relay($id),
-            Zone::Bay,
+            $harness->brief->control->relayPlace,
             isChangeOver: true,
         ));
         $inHose = $this->band->place->isInHose();

@@ -34,9 +34,10 @@ final readonly class FieldValues
         return (float) $this->values[$name];
     }
 
+    /** Not set where the control idea has no such field. */
     public function flag(string $name): bool
     {
-        return (bool) $this->values[$name];
+        return (bool) ($this->values[$name] ?? false);
     }
 
     public function text(string $name): string

@@ -31,6 +31,12 @@ final class LowSpeedResistor
         return (new FanMotor('', $fan))->model->droppingOhm(self::LOW_SPEED_SHARE);
     }
 
+    /** What makes a fan slow inside something bought, taken as usual until it is measured: its heat is its maker's. */
+    public static function unknown(Harness $harness, string $id, Fan $fan): FixedResistor
+    {
+        return new FixedResistor($id, $harness->mark('R'), Message::of('component.low-speed-unknown'), self::ohm($fan), Symbol::Resistor, isUnknown: true);
+    }
+
     /** @param  string  $briefPath  JSON pointer to the answer it hangs on */
     public static function of(Harness $harness, string $id, Fan $fan, string $briefPath, bool $isWinding = false): FixedResistor
     {

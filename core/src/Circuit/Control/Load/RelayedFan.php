@@ -8,7 +8,6 @@ use LampThread\Brief\Fan;
 use LampThread\Brief\RelayLead;
 use LampThread\Brief\Stage;
 use LampThread\Brief\Stretch;
-use LampThread\Brief\Zone;
 use LampThread\Circuit\Colour;
 use LampThread\Circuit\Component\FanMotor;
 use LampThread\Circuit\Component\Relay;
@@ -109,7 +108,7 @@ final readonly class RelayedFan implements Load
             $harness->mark('K'),
             Message::of('component.fan-relay', fan: $fan->name),
             $harness->selection->relay("{$fan->id}-relay"),
-            Zone::Bay,
+            $harness->brief->control->relayPlace,
         ));
         if ($this->switchesMinus()) {
             $earth = $harness->earth('bay', $this->stage->sharesRelay ? $this->runA($harness) : $fan->runA);

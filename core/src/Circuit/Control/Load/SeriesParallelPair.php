@@ -6,7 +6,6 @@ namespace LampThread\Circuit\Control\Load;
 
 use LampThread\Brief\Stage;
 use LampThread\Brief\Stretch;
-use LampThread\Brief\Zone;
 use LampThread\Circuit\Arrangement;
 use LampThread\Circuit\Colour;
 use LampThread\Circuit\Component\FanMotor;
@@ -35,7 +34,7 @@ final readonly class SeriesParallelPair implements Arrangement
         foreach ($feeds as [$motor, $relayId, $speed]) {
             [$fused, $group] = FusedFeed::install($harness, $motor->id, Message::verbatim($motor->fan->name), $motor->terminal('+'), $motor->terminal('-'));
             $relay = $harness->add(new Relay(
-                $relayId, $harness->mark('K'), Message::of('component.speed-relay', speed: $speed), $harness->selection->relay($relayId), Zone::Bay,
+                $relayId, $harness->mark('K'), Message::of('component.speed-relay', speed: $speed), $harness->selection->relay($relayId), $harness->brief->control->relayPlace,
             ));
             $harness->wire($fused, $relay->terminal('30'), Stretch::FuseToRelay, Colour::BatteryFeed, $group);
             $harness->wire($relay->terminal('87'), $motor->terminal('+'), Stretch::RelayToFan, Colour::FanFeed, $group);
@@ -45,7 +44,7 @@ final readonly class SeriesParallelPair implements Arrangement
             $harness->mark('K'),
             Message::of('component.series-relay'),
             $harness->selection->relay(self::SERIES_RELAY),
-            Zone::Bay,
+            $harness->brief->control->relayPlace,
             isChangeOver: true,
         ));
         $harness->wire($first->terminal('-'), $series->terminal('30'), Stretch::FanToEarth, Colour::FanFeed, $groups[0]);

@@ -7,7 +7,6 @@ namespace LampThread\Circuit\Control\Load;
 use LampThread\Brief\Speeds;
 use LampThread\Brief\Stage;
 use LampThread\Brief\Stretch;
-use LampThread\Brief\Zone;
 use LampThread\Circuit\Arrangement;
 use LampThread\Circuit\Colour;
 use LampThread\Circuit\Component\FanMotor;
@@ -38,7 +37,7 @@ final readonly class TwoSpeedFan implements Arrangement
         $resistor = $harness->add(LowSpeedResistor::of($harness, self::RESISTOR, $fan, '/control/speeds', $this->speeds === Speeds::TwoWindings));
         foreach ([[self::HIGH_RELAY, 'high', $motor->terminal('+')], [self::LOW_RELAY, 'low', $resistor->terminal('1')]] as [$id, $speed, $to]) {
             $relay = $harness->add(
-                new Relay($id, $harness->mark('K'), Message::of('component.speed-relay', speed: $speed), $harness->selection->relay($id), Zone::Bay),
+                new Relay($id, $harness->mark('K'), Message::of('component.speed-relay', speed: $speed), $harness->selection->relay($id), $harness->brief->control->relayPlace),
             );
             // One lead from the fuse; the second relay takes its feed from the first beside it.
             $isFirst = $id === self::HIGH_RELAY;

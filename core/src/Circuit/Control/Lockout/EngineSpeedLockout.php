@@ -7,7 +7,6 @@ namespace LampThread\Circuit\Control\Lockout;
 use LampThread\Brief\EngineSpeedAction;
 use LampThread\Brief\EngineSpeedSwitch;
 use LampThread\Brief\Stretch;
-use LampThread\Brief\Zone;
 use LampThread\Circuit\Colour;
 use LampThread\Circuit\Component\LockoutSwitch;
 use LampThread\Circuit\Component\OperatingConditions;
@@ -71,7 +70,7 @@ final readonly class EngineSpeedLockout implements Lockout
     private function relay(Harness $harness, string $id, ?string $beside, LockoutSwitch $switch, ?string $feed = null): Relay
     {
         $relay = $harness->add(new Relay(
-            $id, $harness->mark('K'), Message::of('component.engine-speed-relay'), $harness->selection->relay($id), Zone::Bay, isChangeOver: true,
+            $id, $harness->mark('K'), Message::of('component.engine-speed-relay'), $harness->selection->relay($id), $harness->brief->control->relayPlace, isChangeOver: true,
         ));
         [$in, $out] = $switch->contact();
         if ($beside === null) {

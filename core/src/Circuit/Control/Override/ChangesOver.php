@@ -7,7 +7,6 @@ namespace LampThread\Circuit\Control\Override;
 use LampThread\Brief\Control;
 use LampThread\Brief\Stage;
 use LampThread\Brief\Stretch;
-use LampThread\Brief\Zone;
 use LampThread\Circuit\Colour;
 use LampThread\Circuit\Component\OperatingConditions;
 use LampThread\Circuit\Component\Relay;
@@ -100,9 +99,10 @@ abstract readonly class ChangesOver extends Override
             $harness->mark('K'),
             Message::of('component.change-over-relay', fan: $harness->brief->fan($fanId)->name, isPlus: $isPlus),
             $harness->selection->relay($id),
-            Zone::Bay,
+            $harness->brief->control->relayPlace,
             isChangeOver: true,
             commonIsOutput: $isPlus,
+            isInModule: $this->lowIsUnknown,
         ));
     }
 }

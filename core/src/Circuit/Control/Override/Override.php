@@ -36,8 +36,11 @@ abstract readonly class Override implements OverrideOfBrief
     /**
      * @param  int  $number  which of the job's overrides it is, from 1
      * @param  list<string>  $stageIds  it acts on; none for those its kind usually does
+     * @param  bool  $lowIsUnknown  whether what makes low slow comes inside what is bought
      */
-    final private function __construct(public int $number, private float $ratedA, private bool $hasIndicator, private array $stageIds) {}
+    final private function __construct(
+        public int $number, private float $ratedA, private bool $hasIndicator, private array $stageIds, protected bool $lowIsUnknown,
+    ) {}
 
     /** Its word in the job file. */
     abstract public static function kind(): string;
@@ -50,7 +53,7 @@ abstract readonly class Override implements OverrideOfBrief
 
     final public static function read(FieldValues $values, int $number): static
     {
-        return new static($number, $values->number('ratedA'), $values->flag('indicator'), $values->stages('stages'));
+        return new static($number, $values->number('ratedA'), $values->flag('indicator'), $values->stages('stages'), $values->flag('lowIsUnknown'));
     }
 
     /** Why it does not go with the rest; null where it does. */

@@ -7,11 +7,11 @@ namespace LampThread\Circuit\Control\Override;
 use LampThread\Brief\Control;
 use LampThread\Brief\Stage;
 use LampThread\Brief\Stretch;
-use LampThread\Brief\Zone;
 use LampThread\Circuit\Colour;
 use LampThread\Circuit\Component\OperatingConditions;
 use LampThread\Circuit\Component\Relay;
 use LampThread\Circuit\Control\Demand;
+use LampThread\Circuit\Control\Form\Field;
 use LampThread\Circuit\Control\Load\LowSpeedResistor;
 use LampThread\Circuit\Harness;
 use LampThread\Circuit\SharedTerminal;
@@ -27,6 +27,11 @@ final readonly class PlugLowHigh extends ChangesOver
     public static function kind(): string
     {
         return 'plug-low-high';
+    }
+
+    public static function fields(): array
+    {
+        return [...parent::fields(), Field::flag('lowIsUnknown', false)];
     }
 
     public function saysAll(): bool
@@ -46,10 +51,14 @@ final readonly class PlugLowHigh extends ChangesOver
         foreach ($this->fanIds($harness) as $fanId) {
             $group = "{$fanId}-override-wire";
             $fused = $this->fused($harness, $fanId);
-            $resistor = $harness->add(LowSpeedResistor::of($harness, "{$fanId}-override-resistor", $harness->brief->fan($fanId), '/control/overrides'));
+            $fan = $harness->brief->fan($fanId);
+            $resistor = $harness->add($this->lowIsUnknown
+                ? LowSpeedResistor::unknown($harness, "{$fanId}-override-resistor", $fan)
+                : LowSpeedResistor::of($harness, "{$fanId}-override-resistor", $fan, '/control/overrides'));
             $high = $harness->add(new Relay(
                 "{$fanId}-override-high-relay", $harness->mark('K'), Message::of('component.speed-relay', speed: 'high'),
-                $harness->selection->relay("{$fanId}-override-high-relay"), Zone::Bay,
+                $harness->selection->relay("{$fanId}-override-high-relay"), $harness->brief->control->relayPlace,
+                isInModule: $this->lowIsUnknown,
             ));
             $harness->wire($fused, $high->terminal('30'), Stretch::FuseToRelay, Colour::BatteryFeed, $group);
             $harness->wire($high->terminal('30'), $resistor->terminal('1'), Stretch::RelayToFan, Colour::BatteryFeed, $group);
