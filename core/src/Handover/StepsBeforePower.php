@@ -31,7 +31,8 @@ final readonly class StepsBeforePower
     /** Through the brushes of a standing motor a meter finds up to this, Ω (common practice, no source). */
     private const MOTOR_MOST_OHM = 6.0;
 
-    private const EARTH_MOST_OHM = 0.1;
+    /** A way back of more is no earth wire, however long and thin, Ω (common practice, no source). */
+    private const EARTH_MOST_OHM = 1.0;
 
     private OperatingPoint $point;
 
@@ -81,8 +82,7 @@ final readonly class StepsBeforePower
                 $this->between($motor->terminal('+'), $motor->terminal('-')), 0.0, self::MOTOR_MOST_OHM, 1, $motor->terminal('+'), $motor->terminal('-'),
             );
             $back = $this->between($motor->terminal('-'), Rail::EARTH);
-            // Where another motor lies in the way back there is nothing to tell an earth by.
-            if ($back < self::EARTH_MOST_OHM) {
+            if ($back < min(self::EARTH_MOST_OHM, $this->leastOhmOfOthers($motor))) {
                 $steps[] = new TestStep(
                     "out/ohm/{$motor->terminal('-')}/".Rail::EARTH, Phase::BeforePower, Message::of('test.earth-ohms', mark: $motor->mark, fan: $motor->fan->name),
                     [Message::of('setting.out')], Reads::Ohm, $back, 0.0, $back + Reads::Ohm->error($back), 1, $motor->terminal('-'), Rail::EARTH,
@@ -91,6 +91,17 @@ final readonly class StepsBeforePower
         }
 
         return $steps;
+    }
+
+    /** What the way back has at the least where another motor lies in it, Ω: then there is nothing to tell an earth by. */
+    private function leastOhmOfOthers(FanMotor $motor): float
+    {
+        $ohms = [INF];
+        foreach ($this->sizing->circuit->each(FanMotor::class) as $other) {
+            $ohms[] = $other === $motor ? INF : $this->between($other->terminal('+'), $other->terminal('-'));
+        }
+
+        return min($ohms);
     }
 
     /** @return list<TestStep> */

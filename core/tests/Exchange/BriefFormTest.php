@@ -95,6 +95,21 @@ final class BriefFormTest extends TestCase
         Orchard::schema()->check('form', json_decode(json_encode(Wording::english()->worded(Picks::named($form)), JSON_THROW_ON_ERROR)));
     }
 
+    /** A controller has no coil and sits in no lead of the fan: which side is switched is not asked of it, of everything else it is. */
+    public function test_the_switched_side_is_asked_where_there_is_one(): void
+    {
+        $side = function (array $decider): ?string {
+            $file = $this->file(['/control/stages/0/decider' => $decider, '/control/overrides' => []]);
+
+            return BriefForm::of(Orchard::files()->brief($file), $file, VehicleState::Leaves, Orchard::shelf())['stages'][0]['side']['value'] ?? null;
+        };
+        $deciders = Combination::deciders();
+
+        self::assertSame([null, 'earth', 'earth'], array_map($side, [
+            $deciders['stepless'], $deciders['switch carrying the fan'], [...$deciders['switch closing when hot'], 'place' => 'engine-outlet'],
+        ]));
+    }
+
     public function test_every_kind_there_is_can_be_picked(): void
     {
         $file = $this->file([]);

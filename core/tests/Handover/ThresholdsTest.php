@@ -122,6 +122,14 @@ final class ThresholdsTest extends TestCase
         self::assertNotContains('out/ohm/fan-1:-/'.Rail::EARTH, $steps);
     }
 
+    /** Six metres of 0.5 mm² are 0.22 Ω cold (ISO 6722, from memory), and a third more warm: a poor earth, and the more worth measuring. */
+    public function test_a_long_thin_earth_is_measured_too(): void
+    {
+        $thin = self::byId(Orchard::sizing(['/runs/fan-to-earth' => ['lengthM' => 6, 'conductor' => 'metric-0.5']]));
+
+        self::assertEqualsWithDelta(0.28, $thin['out/ohm/fan-1:-/'.Rail::EARTH]->expected, 0.06);
+    }
+
     /** A look takes a minute, volts and amperes two. Common practice, no source. */
     public function test_how_long_a_test_takes(): void
     {

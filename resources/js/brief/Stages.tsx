@@ -37,7 +37,7 @@ function StageFields({ stage }: { stage: FormStage }) {
       )}
       <DeciderFields deciding={stage.deciding} />
       {stage.side !== null && (
-        <Choose label="Switched side of the coil" value={stage.side.value} options={stage.side.options} />
+        <Choose label="Side that is switched" value={stage.side.value} options={stage.side.options} />
       )}
       {stage.relayLead !== null && (
         <Choose label="The relay stands" value={stage.relayLead.value} options={stage.relayLead.options} />

@@ -34,7 +34,7 @@ final readonly class StageForm
             'id' => $stage->id,
             'path' => $path,
             'deciding' => $deciding->of($stage, $at),
-            'side' => DeciderOf::stage($stage)->side() !== null ? null : [
+            'side' => DeciderOf::stage($stage)->side() !== null || ! LoadOf::stage($stage)->hasSide() ? null : [
                 'value' => $stage->side->value,
                 'options' => array_map(static fn (Side $side): array => FormOption::of('side', $side->value, ["{$path}/side" => $side->value]), Side::cases()),
             ],

@@ -51,6 +51,11 @@ final readonly class DirectFan implements Load
         return $this->isFedPastCoilFeed;
     }
 
+    public function hasSide(): bool
+    {
+        return true;
+    }
+
     public function switchesMinus(): bool
     {
         return $this->stage->side === Side::Earth;

@@ -22,6 +22,9 @@ interface Load extends Arrangement
     /** Whether what decides holds the fans' minus: a second feed into their plus then does nothing. */
     public function switchesMinus(): bool;
 
+    /** Whether what decides switches a side, of a coil or of the fans themselves, that is told. */
+    public function hasSide(): bool;
+
     /** Whether it runs the fans without the coil feed. */
     public function isFedPastCoilFeed(): bool;
 

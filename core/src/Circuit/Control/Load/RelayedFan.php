@@ -42,6 +42,11 @@ final readonly class RelayedFan implements Load
         return $this->switchesMinus() ? null : ["{$relay}:30", "{$relay}:87"];
     }
 
+    public function hasSide(): bool
+    {
+        return true;
+    }
+
     public function switchesMinus(): bool
     {
         return $this->stage->relayLead === RelayLead::Minus;

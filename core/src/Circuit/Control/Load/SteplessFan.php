@@ -49,6 +49,11 @@ final readonly class SteplessFan implements Load
         return false;
     }
 
+    public function hasSide(): bool
+    {
+        return false;
+    }
+
     public function switchesMinus(): bool
     {
         return true;
