@@ -28,6 +28,8 @@ final class FindingTreeTest extends TestCase
     #[TestWith([[['feed-without-fuse', 'fan-1-fuse'], ['nothing-fits', 'fan-1-relay']], ['feed-without-fuse']])]
     #[TestWith([[['feed-without-fuse', 'fan-1-fuse'], ['nothing-fits', 'trigger-wire']], ['feed-without-fuse', 'nothing-fits']])]
     #[TestWith([[['trigger-fuse-too-large', 'coil-fuse'], ['fuse-over-wire', 'trigger-wire']], ['trigger-fuse-too-large']])]
+    #[TestWith([[['feed-without-fuse', 'fan-1-fuse'], ['joint-drop', 'earth-bay']], ['feed-without-fuse']])]
+    #[TestWith([[['feed-without-fuse', 'fan-1-fuse'], ['joint-drop', 'earth-radiator']], ['feed-without-fuse', 'joint-drop']])]
     #[TestWith([[['trigger-fuse-too-large', 'coil-fuse'], ['fuse-over-wire', 'fan-1-wire']], ['trigger-fuse-too-large', 'fuse-over-wire']])]
     public function test_what_follows_from_another_stands_under_it(array $found, array $stand): void
     {

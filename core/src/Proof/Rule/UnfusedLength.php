@@ -32,7 +32,7 @@ final readonly class UnfusedLength implements Rule
     {
         $findings = [];
         foreach ($sizing->circuit->wires as $wire) {
-            if ($wire->isBeforeFuse() && $wire->segment->lengthM > self::WANTED_M && $wire->segment->given === null) {
+            if ($wire->isBeforeFuse() && $wire->segment->lengthM > self::WANTED_M && self::isKnown($wire, $sizing)) {
                 $group = $sizing->circuit->wireGroups[$wire->group];
                 $path = "/runs/{$sizing->brief->segmentName($wire->stretch, $group->lengthsOf ?? $group->id)}/lengthM";
                 $fuse = self::vehicleFuse($sizing->circuit, $wire->from);
@@ -48,6 +48,14 @@ final readonly class UnfusedLength implements Rule
         }
 
         return array_values($findings);
+    }
+
+    /** Of a wire that was there nobody knows how long it is before its fuse until it is told. */
+    private static function isKnown(Wire $wire, Sizing $sizing): bool
+    {
+        $told = $sizing->brief->found->brief->segments ?? [];
+
+        return $wire->foundId === null || isset($told[$wire->stretch->value]) || isset($told[$wire->stretch->in($wire->group)]);
     }
 
     /** @param  list<Figure>  $figures */

@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Tests\Proof;
+
+use LampThread\Proof\BehaviourRow;
+use LampThread\Proof\Finding\Figure;
+use LampThread\Proof\Finding\Finding;
+use LampThread\Proof\Finding\Remedy;
+use LampThread\Proof\Proof;
+use LampThread\Proof\Rule\AfterRunDrain;
+use LampThread\Proof\Rule\BrokenConstraints;
+use LampThread\Proof\Rule\Cranking;
+use LampThread\Proof\Rule\KeyOut;
+use LampThread\Proof\Rule\Rule;
+use LampThread\Proof\Rule\SetPoints;
+use LampThread\Proof\Rule\StillCoolant;
+use LampThread\Proof\Rule\UnfusedLength;
+use LampThread\Tests\Combination;
+use LampThread\Tests\Orchard;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What a rule says and offers where it speaks: the words an installer reads, and the change he presses. */
+final class RulesAtWorkTest extends TestCase
+{
+    private const DECIDER = '/control/stages/0/decider';
+
+    /** @return iterable<string, array{Rule, array<string, mixed>, list<array<string, mixed>>}> rule, what is told, what its remedies change */
+    public static function remedies(): iterable
+    {
+        yield 'a sensor past which nothing moves goes where it moves' => [
+            new StillCoolant, [self::DECIDER.'/coolantStands' => true, self::DECIDER.'/place' => 'radiator-inlet'],
+            [[self::DECIDER.'/place' => 'engine-outlet', self::DECIDER.'/coolantStands' => false]],
+        ];
+        yield 'one at the engine has nowhere to go' => [
+            new StillCoolant, [self::DECIDER.'/coolantStands' => true, self::DECIDER.'/place' => 'engine-outlet', self::DECIDER.'/earthLead' => null], [],
+        ];
+        $far = ['/runs/battery-to-fuse' => ['lengthM' => 1.5]];
+        yield 'a new fuse comes nearer' => [new UnfusedLength, $far, [['/runs/battery-to-fuse/lengthM' => 0.15]]];
+        yield 'one that was there comes nearer as a new one only' => [
+            new UnfusedLength, [...$far, ...self::asFound($far, [])], [['/renewed' => ['fan-1-fuse']], ['/runs/battery-to-fuse/lengthM' => 0.15]],
+        ];
+        yield 'a fuse too large for the wire that was there is renewed, or the wire' => [
+            new BrokenConstraints, self::asFound([], ['fan-1-fuse' => ['ratedA' => 40], 'fan-1-wire' => ['areaMm2' => 2.5]]),
+            [['/renewed' => ['fan-1-fuse']], ['/renewed' => ['fan-1-wire']]],
+        ];
+        yield 'where no fuse that suits the wire carries the fan, only the wire is' => [
+            new BrokenConstraints, self::asFound(['/fans/0/runA' => 24, '/fans/0/startA' => 60], ['fan-1-fuse' => ['ratedA' => 40], 'fan-1-wire' => ['areaMm2' => 2.5]]),
+            [['/renewed' => ['fan-1-wire']]],
+        ];
+    }
+
+    /**
+     * @param  array<string, mixed>  $changes
+     * @param  list<array<string, mixed>>  $offered
+     */
+    #[DataProvider('remedies')]
+    public function test_a_rule_offers_what_helps(Rule $rule, array $changes, array $offered): void
+    {
+        $findings = $rule->judge(Orchard::sizing($changes));
+
+        self::assertNotSame([], $findings);
+        self::assertSame($offered, array_map(static fn (Remedy $remedy): array => $remedy->changes, $findings[0]->remedies));
+    }
+
+    /** Two fans on one relay that no relay carries: a relay each is offered. */
+    public function test_fans_too_large_for_one_relay_get_one_each(): void
+    {
+        $two = Combination::changes(Combination::deciders()['switch closing when hot'], [...Combination::loads()['two, a relay each'], 'sharesRelay' => true]);
+        $large = ['/fans/0/runA' => 60, '/fans/0/startA' => 180, '/fans/1/runA' => 60, '/fans/1/startA' => 180];
+        $findings = array_filter((new BrokenConstraints)->judge(Orchard::sizing([...$two, ...$large])), static fn (Finding $one): bool => $one->code === 'nothing-fits');
+        $offered = array_merge(...array_map(static fn (Finding $one): array => array_map(static fn (Remedy $remedy): array => $remedy->changes, $one->remedies), $findings));
+
+        self::assertContains(['/control/stages/0/sharesRelay' => false], $offered);
+    }
+
+    /**
+     * @param  array<string, mixed>  $changes
+     * @param  array<string, array<string, mixed>>  $parts
+     * @return array<string, mixed> the same vehicle, as it was found and stays
+     */
+    private static function asFound(array $changes, array $parts): array
+    {
+        $file = Orchard::file($changes);
+
+        return [...$changes, '/found' => ['fans' => $file['fans'], 'control' => $file['control'], 'runs' => $file['runs'] ?? [], 'parts' => $parts]];
+    }
+
+    /** @return iterable<string, array{Rule, array<string, mixed>, list<string>}> rule, what is told, what it says */
+    public static function silences(): iterable
+    {
+        yield 'a fan that is meant to run on with the key out' => [new KeyOut, ['/control/coilFeed' => 'ignition', '/control/afterRun' => ['delayS' => 200]], []];
+        yield 'and one whose coil is fed past the key besides' => [
+            new KeyOut, ['/control/coilFeed' => 'battery', '/control/afterRun' => ['delayS' => 200]], ['runs-with-key-out'],
+        ];
+        $behind = static fn (float $onC): array => [
+            self::DECIDER.'/place' => 'core-outlet', self::DECIDER.'/earthLead' => null, self::DECIDER.'/onC' => $onC, self::DECIDER.'/offC' => $onC - 8,
+        ];
+        // Behind the core it is seven kelvin cooler than the engine, whose ceiling is 108 °C; common practice, no source.
+        yield 'late, and below the ceiling' => [new SetPoints, $behind(100.9), ['on-late']];
+        yield 'above the ceiling, which says it all' => [new SetPoints, $behind(101.1), ['on-above-ceiling']];
+    }
+
+    /**
+     * @param  array<string, mixed>  $changes
+     * @param  list<string>  $codes
+     */
+    #[DataProvider('silences')]
+    public function test_a_rule_says_no_more_than_there_is(Rule $rule, array $changes, array $codes): void
+    {
+        self::assertSame($codes, array_column($rule->judge(Orchard::sizing($changes)), 'code'));
+    }
+
+    /** A battery is spared from seven tenths of its charge on (common practice, no source). */
+    public function test_how_long_a_battery_stands_a_fan_with_the_key_out(): void
+    {
+        $finding = (new KeyOut)->judge(Orchard::sizing(['/control/coilFeed' => 'battery', '/supply/batteryAh' => 60]))[0];
+        $reason = Orchard::english($finding->reason());
+
+        self::assertStringContainsString('fed straight from the battery', $reason);
+        self::assertStringContainsString('down to 70 %', $reason);
+        // 18 Ah at some 14 A.
+        self::assertMatchesRegularExpression('/after about 1\.[1-4]\d* h/', $reason);
+    }
+
+    /** 0.4 A for five minutes are a thirtieth of an ampere-hour. */
+    public function test_what_a_small_fan_takes_running_on(): void
+    {
+        $finding = (new AfterRunDrain)->judge(Orchard::sizing(['/fans/0/runA' => 0.4, '/fans/0/startA' => 1.2, '/control/afterRun' => ['delayS' => 300]]))[0];
+        $figures = array_column(array_map(static fn (Figure $one): array => [$one->name->code, $one->value->value], $finding->figures), 1, 0);
+
+        self::assertEqualsWithDelta(0.0333, array_values($figures)[0], 0.01);
+    }
+
+    /** What is fed through no relay has no coil to speak of. */
+    public function test_a_fan_that_runs_while_cranking_by_its_coil_or_without_one(): void
+    {
+        $reason = static fn (array $changes): string => Orchard::english((new Cranking)->judge(Orchard::sizing($changes))[0]->reason());
+        $direct = Combination::changes(Combination::deciders()['switch carrying the fan'], Combination::loads()['one fan']);
+
+        self::assertStringContainsString('pull the relay in', $reason(['/control/coilFeed' => 'ignition']));
+        self::assertStringNotContainsString('relay', $reason($direct));
+    }
+
+    /** What holds always is asked in every state there is. */
+    public function test_every_state_is_asked(): void
+    {
+        $proof = Proof::of(Orchard::sizing(), Orchard::shelf());
+        $rows = array_column(array_map(static fn (BehaviourRow $row): array => [$row->behaviour->id, $row->asked()], $proof->behaviours), 1, 0);
+
+        self::assertSame([count($proof->space->states), count($proof->space->states)], [$rows['within-ratings'], $rows['comes-to-rest']]);
+    }
+}
