@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace LampThread\Exchange;
 
 use LampThread\Brief\Brief;
-use LampThread\Brief\BriefReader;
 use LampThread\Circuit\Control\Compatibility;
 use LampThread\Circuit\Control\FoundCompatibility;
-use LampThread\Circuit\Control\Kinds;
+use LampThread\Exchange\Reading\BriefReader;
 use LampThread\Message\InvalidInput;
 use LampThread\Message\Message;
 use LampThread\Parts\Shelf;
@@ -73,7 +72,7 @@ final readonly class JobFile
      */
     public function brief(array $file): Brief
     {
-        $brief = BriefReader::read($file, $this->shelf, new Kinds);
+        $brief = BriefReader::read($file, $this->shelf);
         $problems = [...Compatibility::problems($brief), ...FoundCompatibility::problems($brief, $this->shelf)];
 
         return $problems === [] ? $brief : throw new InvalidInput($problems);

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace LampThread\Circuit\Control;
 
 use LampThread\Brief\AirConditioningTrigger;
-use LampThread\Brief\ControlReader;
 use LampThread\Brief\Decider as DeciderOfBrief;
 use LampThread\Brief\Override as OverrideOfBrief;
 use LampThread\Circuit\Control\AirConditioning\AsksForNothing;
@@ -41,7 +40,7 @@ use LampThread\Circuit\Control\Override\SensorOpen;
 use LampThread\Circuit\Control\Override\ThreePosition;
 
 /** Every kind of decider, air-conditioning trigger and override there is, in the order they are offered. */
-final class Kinds implements ControlReader
+final class Kinds
 {
     /** @var non-empty-list<class-string<Decider>> */
     private const DECIDERS = [
@@ -100,19 +99,24 @@ final class Kinds implements ControlReader
         return array_combine(array_map(static fn (string $class): string => $class::kind(), self::OVERRIDES), self::OVERRIDES);
     }
 
-    public function decider(array $decider): DeciderOfBrief
+    /** @param  array<string, mixed>  $decider  its place in a job file that fits the schema */
+    public static function decider(array $decider): DeciderOfBrief
     {
         $class = self::deciders()[$decider['kind']];
 
         return $class::read(FieldValues::of($class::fields(), $decider));
     }
 
-    public function airConditioningTrigger(string $kind): AirConditioningTrigger
+    public static function airConditioningTrigger(string $kind): AirConditioningTrigger
     {
         return new (self::triggers()[$kind]);
     }
 
-    public function override(array $override, int $number): OverrideOfBrief
+    /**
+     * @param  array<string, mixed>  $override  its place in a job file that fits the schema
+     * @param  int  $number  which of the job’s overrides it is, from 1
+     */
+    public static function override(array $override, int $number): OverrideOfBrief
     {
         $class = self::overrides()[$override['kind']];
 

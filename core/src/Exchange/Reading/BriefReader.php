@@ -2,8 +2,32 @@
 
 declare(strict_types=1);
 
-namespace LampThread\Brief;
+namespace LampThread\Exchange\Reading;
 
+use LampThread\Brief\Acceptance;
+use LampThread\Brief\BatteryPlace;
+use LampThread\Brief\Brief;
+use LampThread\Brief\Cooling;
+use LampThread\Brief\Driveline;
+use LampThread\Brief\EngineFan;
+use LampThread\Brief\EngineFanDrive;
+use LampThread\Brief\Fan;
+use LampThread\Brief\FanCandidate;
+use LampThread\Brief\Fit;
+use LampThread\Brief\Found;
+use LampThread\Brief\FoundFault;
+use LampThread\Brief\FoundPart;
+use LampThread\Brief\Heat;
+use LampThread\Brief\JobNotes;
+use LampThread\Brief\Mount;
+use LampThread\Brief\PinnedChoices;
+use LampThread\Brief\RoadLoad;
+use LampThread\Brief\Seen;
+use LampThread\Brief\ShroudWork;
+use LampThread\Brief\Supply;
+use LampThread\Brief\Usage;
+use LampThread\Brief\VehiclePlan;
+use LampThread\Brief\Wiring;
 use LampThread\Message\InvalidInput;
 use LampThread\Message\Message;
 use LampThread\Message\Problem;
@@ -20,16 +44,16 @@ final class BriefReader
     /** @var list<Problem> */
     private array $problems = [];
 
-    private function __construct(private readonly Shelf $shelf, private readonly ControlReader $control) {}
+    private function __construct(private readonly Shelf $shelf) {}
 
     /**
      * @param  array<string, mixed>  $file  as decoded, already valid against schema/job.json
      *
      * @throws InvalidInput with every problem found
      */
-    public static function read(array $file, Shelf $shelf, ControlReader $control): Brief
+    public static function read(array $file, Shelf $shelf): Brief
     {
-        return (new self($shelf, $control))->brief($file);
+        return (new self($shelf))->brief($file);
     }
 
     /** @param  array<string, mixed>  $file */
@@ -53,8 +77,10 @@ final class BriefReader
         $choices = new PinnedChoices($this->shelf, $fans, array_column($file['control']['stages'], 'id'), count($file['control']['overrides']));
         array_push($this->problems, ...$choices->problems($pinned));
         $supply = $this->supply($file['supply']);
-        $control = $this->control($file['control']);
-        $runs = Runs::read($file['runs'] ?? [], $fans, Brief::awayM($control, $supply), $control->relayPlace, $this->shelf);
+        $controls = ControlReader::read($file['control']);
+        array_push($this->problems, ...$controls->problems);
+        $control = $controls->control;
+        $runs = RunsReader::read($file['runs'] ?? [], $fans, Brief::awayM($control, $supply), $control->relayPlace, $this->shelf);
         array_push($this->problems, ...$runs->problems);
         $brief = new Brief(
             new JobNotes(
@@ -107,7 +133,7 @@ final class BriefReader
             'candidates' => [],
         ];
         try {
-            $brief = self::read([...$file, ...$arrangement], $this->shelf, $this->control);
+            $brief = self::read([...$file, ...$arrangement], $this->shelf);
         } catch (InvalidInput $refused) {
             // What is wrong with the vehicle itself is told of the whole.
             foreach ($refused->problems as $problem) {
@@ -123,45 +149,6 @@ final class BriefReader
             $brief,
             array_map(static fn (array $part): FoundPart => new FoundPart(...[...$part, 'seen' => Seen::from($part['seen'] ?? 'told')]), $told['parts'] ?? []),
             array_map(static fn (array $wrong): FoundFault => new FoundFault(...$wrong), array_values($told['wrong'] ?? [])),
-        );
-    }
-
-    /** @param  array<string, mixed>  $control */
-    private function control(array $control): Control
-    {
-        $stages = array_map($this->stage(...), array_values($control['stages']));
-        $stageIds = array_column($control['stages'], 'id');
-        $asked = $control['airConditioning']['stages'] ?? [];
-        foreach ([...self::named('/control/airConditioning/stages', $asked), ...$this->stagesOfOverrides($control['overrides'])] as $path => $id) {
-            if (! in_array($id, $stageIds, true)) {
-                $this->refuse($path, Message::of('refusal.no-such-stage', stage: $id));
-            }
-        }
-        $airConditioning = $control['airConditioning'] ?? null;
-        $afterRun = $control['afterRun'] ?? null;
-
-        return new Control(
-            Feed::from($control['feed'] ?? 'battery'),
-            $control['existingFuseA'] ?? null,
-            EarthReturn::from($control['earth'] ?? 'body'),
-            CoilFeed::from($control['coilFeed']),
-            $control['feedRelay'] ?? false,
-            $stages ?: throw InvalidInput::at('/control/stages', Message::of('refusal.no-stage')),
-            isset($control['speeds']) ? Speeds::from($control['speeds']) : null,
-            $airConditioning === null ? null : new AirConditioning(
-                Compressor::from($airConditioning['compressor']),
-                $this->control->airConditioningTrigger($airConditioning['trigger']),
-                $asked ?: [$stages[0]->id],
-                $airConditioning['fuseA'] ?? null,
-                ClutchTap::from($airConditioning['tap'] ?? ClutchTap::Behind->value),
-            ),
-            $this->overrides(array_values($control['overrides'])),
-            $afterRun === null ? null : new AfterRun($afterRun['delayS'], AfterRunStart::from($afterRun['startedBy'] ?? 'key')),
-            new Lockouts(self::engineSpeed($control['lockouts']['engineSpeed'] ?? null), $control['lockouts']['cranking'] ?? false),
-            $control['tappedFuseA'] ?? null,
-            $control['fuseBeforeA'] ?? null,
-            RelayPlace::from($control['relayPlace'] ?? RelayPlace::Bay->value),
-            $control['spareFeedA'] ?? null,
         );
     }
 
@@ -205,34 +192,6 @@ final class BriefReader
         return new Fan(...[...$fan, 'mount' => Mount::from($fan['mount']), 'madeFor' => $madeFor]);
     }
 
-    /** @param  array<string, mixed>  $stage */
-    private function stage(array $stage): Stage
-    {
-        return new Stage(
-            $stage['id'],
-            $stage['fans'],
-            Side::from($stage['side']),
-            $this->control->decider($stage['decider']),
-            $stage['sharesRelay'] ?? false,
-            array_map($this->control->decider(...), array_values($stage['parallel'] ?? [])),
-            RelayLead::from($stage['relayLead'] ?? 'plus'),
-        );
-    }
-
-    /**
-     * @param  list<array<string, mixed>>  $told
-     * @return list<Override>
-     */
-    private function overrides(array $told): array
-    {
-        $overrides = [];
-        foreach ($told as $at => $override) {
-            $overrides[] = $this->control->override($override, $at + 1);
-        }
-
-        return $overrides;
-    }
-
     /** @param  array<string, mixed>|null  $told */
     private function plan(?array $told): ?VehiclePlan
     {
@@ -252,42 +211,6 @@ final class BriefReader
     private static function engineFan(?array $told): ?EngineFan
     {
         return $told === null ? null : new EngineFan(EngineFanDrive::from($told['drive']), $told['isRemoved'], $told['diameterMm']);
-    }
-
-    /** @param  array<string, mixed>|null  $told */
-    private static function engineSpeed(?array $told): ?EngineSpeedSwitch
-    {
-        return $told === null ? null : new EngineSpeedSwitch(
-            $told['rpm'], EngineSpeedAction::from($told['action'] ?? 'opens-above'), $told['isInFeed'] ?? false,
-        );
-    }
-
-    /**
-     * @param  list<string>  $ids
-     * @return array<string, string> place to id
-     */
-    private static function named(string $path, array $ids): array
-    {
-        $named = [];
-        foreach ($ids as $at => $id) {
-            $named["{$path}/{$at}"] = $id;
-        }
-
-        return $named;
-    }
-
-    /**
-     * @param  list<array<string, mixed>>  $overrides
-     * @return array<string, string> place to id
-     */
-    private function stagesOfOverrides(array $overrides): array
-    {
-        $named = [];
-        foreach ($overrides as $at => $override) {
-            $named += self::named("/control/overrides/{$at}/stages", $override['stages'] ?? []);
-        }
-
-        return $named;
     }
 
     /** @param  list<string>  $ids */

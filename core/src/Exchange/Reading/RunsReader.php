@@ -2,15 +2,20 @@
 
 declare(strict_types=1);
 
-namespace LampThread\Brief;
+namespace LampThread\Exchange\Reading;
 
+use LampThread\Brief\Fan;
+use LampThread\Brief\RelayPlace;
+use LampThread\Brief\Segment;
+use LampThread\Brief\Stretch;
+use LampThread\Brief\Zone;
 use LampThread\Message\Message;
 use LampThread\Message\Problem;
 use LampThread\Parts\Conductor;
 use LampThread\Parts\Shelf;
 
 /** The stretches of the loom as a job file tells them, and what is wrong with them. */
-final class Runs
+final class RunsReader
 {
     /** @var array<string, Segment> by stretch, or by stretch and group of wires */
     public array $segments = [];
