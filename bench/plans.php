@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Plans\PlanSearch;
-use LampThread\Exchange\Changes;
+use LampThread\Exchange\JobDocument;
 use LampThread\Exchange\JobFile;
 use LampThread\Exchange\PlanReader;
 use LampThread\Parts\Shelf;
@@ -30,7 +30,7 @@ $questions = [
 foreach ($questions as [$job, $question]) {
     $file = $files->decode((string) file_get_contents(__DIR__."/../core/data/jobs/{$job}.lampthread.json"));
     $search = new PlanSearch($file, PlanReader::read($question), $files, $shelf);
-    $sizeMs = $median(static fn () => Sizing::of($files->brief($files->decode(JobFile::encode(Changes::apply($file, $search->drafts[0]->changes)))), $shelf), 5);
+    $sizeMs = $median(static fn () => Sizing::of($files->checked(JobDocument::of($file)->with($search->drafts[0]->changes)), $shelf), 5);
     $begun = hrtime(true);
     $first = null;
     $front = new Front;

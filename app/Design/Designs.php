@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Design;
 
-use LampThread\Exchange\Changes;
+use LampThread\Brief\Changes;
+use LampThread\Exchange\JobDocument;
 use LampThread\Exchange\JobFile;
 use LampThread\Exchange\VehicleState;
 use LampThread\Exchange\Wording;
@@ -45,13 +46,11 @@ final class Designs
     /**
      * A design with changes that are tried and not kept.
      *
-     * @param  array<string, mixed>  $changes  place to value
-     *
      * @throws InvalidInput
      */
-    public function changed(Design $design, array $changes): Design
+    public function changed(Design $design, Changes $changes): Design
     {
-        return $this->of($this->decode(JobFile::encode(Changes::apply($design->file, $changes))));
+        return $this->of($this->decode(JobFile::encode(JobDocument::of($design->file)->with($changes)->file)));
     }
 
     /**

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Design;
 
 use LampThread\Exchange\Arrangements;
-use LampThread\Exchange\Changes;
+use LampThread\Exchange\JobDocument;
 use LampThread\Exchange\JobFile;
 use LampThread\Exchange\Wording;
 use LampThread\Loom\Drawing;
@@ -37,7 +37,7 @@ final readonly class Gallery
     private function shown(array $arrangement): array
     {
         $start = $this->designs->decode((string) file_get_contents(base_path('core/data/start.lampthread.json')));
-        $file = Changes::apply($start, Arrangements::changes($arrangement['id'], $start));
+        $file = JobDocument::of($start)->arranged($arrangement['id'])->file;
         $design = $this->designs->fresh($this->designs->decode(JobFile::encode($file)));
 
         return $this->wording->worded([

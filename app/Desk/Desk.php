@@ -20,10 +20,11 @@ use App\Models\PracticeRun;
 use App\Models\Revision;
 use App\People\Visitor;
 use Illuminate\Support\Facades\DB;
+use LampThread\Brief\Changes;
 use LampThread\Exchange\Arrangements;
 use LampThread\Exchange\BriefForm;
 use LampThread\Exchange\CarriedParts;
-use LampThread\Exchange\Changes;
+use LampThread\Exchange\JobDocument;
 use LampThread\Exchange\JobFile;
 use LampThread\Exchange\Picks;
 use LampThread\Exchange\ValueParser;
@@ -59,14 +60,14 @@ final readonly class Desk
         }
         $file = $this->designs->decode($start);
 
-        return $this->start(JobFile::encode(Changes::apply($file, Arrangements::changes($arrangement, $file))), 'New job');
+        return $this->start(JobFile::encode(JobDocument::of($file)->arranged($arrangement)->file), 'New job');
     }
 
     /** @throws OutOfStep when the job has moved on since $version */
     public function arrange(Job $job, int $version, string $arrangement): void
     {
         $file = $this->designs->of($job->file())->file;
-        $changed = Changes::apply($file, $job->state->arranged(Arrangements::changes($arrangement, $job->state->file($file))));
+        $changed = JobDocument::of($file)->with($job->state->arranged(Arrangements::changes($arrangement, $job->state->file($file))))->file;
         $job->change($version, 'Another arrangement', $this->content($this->designs->decode(JobFile::encode($changed))));
     }
 
@@ -157,11 +158,11 @@ final readonly class Desk
         $state = $job->state;
         $file = $this->designs->of($job->file())->file;
         $typed = $this->values->values($asked->typed, $asked->typed === [] ? $file : $state->file($file));
-        $file = Changes::apply($file, $state->changes([...$asked->changes, ...$typed]));
+        $file = JobDocument::of($file)->with($state->changes($asked->changes->and(Changes::of($typed))))->file;
         foreach ($asked->picks as $pick) {
             $file = $this->designs->decode(JobFile::encode($file));
             $design = $this->designs->as($state, $file);
-            $file = Changes::apply($file, $state->changes(Picks::changes(BriefForm::of($design->brief, $design->file, $state, $this->shelf), $pick)));
+            $file = JobDocument::of($file)->with($state->changes(Picks::changes(BriefForm::of($design->brief, $design->file, $state, $this->shelf), $pick)))->file;
         }
 
         return $file;

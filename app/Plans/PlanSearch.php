@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plans;
 
-use LampThread\Exchange\Changes;
+use LampThread\Exchange\JobDocument;
 use LampThread\Exchange\JobFile;
 use LampThread\Exchange\PlanSpace;
 use LampThread\Message\InvalidInput;
@@ -110,6 +110,6 @@ final readonly class PlanSearch
     /** @throws InvalidInput where it cannot be wired */
     private function sized(Draft $draft): Sizing
     {
-        return Sizing::of($this->files->brief($this->files->decode(JobFile::encode(Changes::apply($this->file, $draft->changes)))), $this->shelf);
+        return Sizing::of($this->files->checked(JobDocument::of($this->file)->with($draft->changes)), $this->shelf);
     }
 }

@@ -38,7 +38,7 @@ final readonly class BandWork implements Work
         $asked = RoadRequest::of($question);
         $drive = OwnDrive::asked($asked);
         $settings = [[Message::of('road.as-it-stands'), $design]];
-        if ($asked->changes !== []) {
+        if (! $asked->changes->isNone()) {
             $changed = $this->designs->changed($design, $asked->changes);
             $settings[] = [$asked->label === null ? Message::of('road.changed') : Message::verbatim($asked->label), $changed];
         }

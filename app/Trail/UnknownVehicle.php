@@ -17,7 +17,7 @@ use LampThread\Diagnosis\Tool;
 use LampThread\Diagnosis\Trail;
 use LampThread\Exchange\AnswerReader;
 use LampThread\Exchange\Arrangements;
-use LampThread\Exchange\Changes;
+use LampThread\Exchange\JobDocument;
 use LampThread\Exchange\JobFile;
 use LampThread\Exchange\TrailPresenter;
 use LampThread\Message\InvalidInput;
@@ -93,7 +93,7 @@ final readonly class UnknownVehicle
             if (! $isTold('fans', $arrangement['fans']) || ! $isTold('switchedBy', $arrangement['switchedBy']) || ! $isTold('airConditioning', $arrangement['airConditioning'])) {
                 continue;
             }
-            $file = Changes::apply($start, Arrangements::changes($arrangement['id'], $start));
+            $file = JobDocument::of($start)->arranged($arrangement['id'])->file;
             $design = $this->designs->of($this->designs->decode(JobFile::encode($file)));
             $relays = $design->circuit()->each(Relay::class);
             $hasRest = array_filter($relays, static fn (Relay $relay): bool => $relay->isChangeOver) !== [];

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace LampThread\Tests;
 
 use LampThread\Brief\Brief;
-use LampThread\Exchange\Changes;
+use LampThread\Brief\Changes;
 use LampThread\Exchange\EvaluatedProof;
+use LampThread\Exchange\JobDocument;
 use LampThread\Exchange\JobFile;
 use LampThread\Exchange\Schema;
 use LampThread\Exchange\Wording;
@@ -52,7 +53,7 @@ final class Orchard
      */
     public static function file(array $changes = []): array
     {
-        return Changes::apply(json_decode((string) file_get_contents(self::PATH), true), $changes);
+        return JobDocument::of(json_decode((string) file_get_contents(self::PATH), true))->with(Changes::of($changes))->file;
     }
 
     /** @param  array<string, mixed>  $changes */

@@ -6,7 +6,8 @@ namespace Tests\Feature;
 
 use App\Models\Job;
 use Illuminate\Support\Facades\DB;
-use LampThread\Exchange\Changes;
+use LampThread\Brief\Changes;
+use LampThread\Exchange\JobDocument;
 use LampThread\Exchange\JobFile;
 use LampThread\Tests\Orchard;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -152,7 +153,7 @@ final class JobsTest extends TestCase
     {
         $sound = $this->orchard()['id'];
         $broken = $this->orchard()['id'];
-        $stored = $pointer === '' ? '{"format":' : (string) json_encode(Changes::apply(Orchard::file(), [$pointer => $value]));
+        $stored = $pointer === '' ? '{"format":' : (string) json_encode(JobDocument::of(Orchard::file())->with(Changes::of([$pointer => $value]))->file);
         DB::table('revisions')->where('job_id', $broken)->update(['file' => $stored]);
         Job::query()->update(['row_of' => null]);
 

@@ -36,7 +36,7 @@ final readonly class RoadController
         $outcomes = [
             RoadPresenter::outcome(Message::of('road.as-it-stands'), $design->brief, Vehicle::of($design->sizing(), $asked->altitudeM)->drive($drive)),
         ];
-        if ($asked->changes !== []) {
+        if (! $asked->changes->isNone()) {
             $other = $this->designs->changed($design, $asked->changes);
             $label = $asked->label === null ? Message::of('road.changed') : Message::verbatim($asked->label);
             $outcomes[] = RoadPresenter::outcome($label, $other->brief, Vehicle::of($other->sizing(), $asked->altitudeM)->drive($drive));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Http\Request;
+use LampThread\Brief\Changes;
 use LampThread\Exchange\QuantityParser;
 use LampThread\Message\InvalidInput;
 use LampThread\Message\Message;
@@ -19,7 +20,6 @@ final readonly class RoadRequest
 
     /**
      * @param  list<float>  $gapsK  between on and off, for a sweep
-     * @param  array<string, mixed>  $changes  place to value
      * @param  array<string, float>  $mix  drive to its share of a year, for a sweep over a year
      */
     private function __construct(
@@ -28,7 +28,7 @@ final readonly class RoadRequest
         public ?float $ambientC,
         public ?float $startsC,
         public array $gapsK,
-        public array $changes,
+        public Changes $changes,
         public ?string $label,
         public ?float $trailerKg,
         public array $mix,
@@ -66,7 +66,7 @@ final readonly class RoadRequest
             $ambientC,
             $startsC,
             array_values(array_map(floatval(...), $data->gapsK ?? self::USUAL_GAPS_K)),
-            Body::map($data->changes ?? null),
+            Changes::of(Body::map($data->changes ?? null)),
             $data->label ?? null,
             $trailerKg,
             array_map(floatval(...), Body::map($data->mix ?? null)),

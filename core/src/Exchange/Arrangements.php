@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Exchange;
 
+use LampThread\Brief\Changes;
 use LampThread\Message\InvalidInput;
 use LampThread\Message\Message;
 
@@ -37,11 +38,10 @@ final class Arrangements
      * What one of them changes in a job: what is known of its vehicle stays, and its first fan is what all of them are like until they are told.
      *
      * @param  array<string, mixed>  $file  the job's, as decoded
-     * @return array<string, mixed> place of the job file to its new value
      *
      * @throws InvalidInput for an id there is not
      */
-    public static function changes(string $id, array $file): array
+    public static function changes(string $id, array $file): Changes
     {
         foreach (self::all() as $arrangement) {
             if ($arrangement['id'] === $id) {
@@ -49,12 +49,12 @@ final class Arrangements
                 // What is told of a vehicle as it was found, no arrangement takes away.
                 $found = isset($file['found']) ? null : $arrangement['changes']['found'] ?? null;
 
-                return [
+                return Changes::of([
                     '/control' => $arrangement['changes']['control'],
                     '/fans' => $fans,
                     '/runs' => [], '/pinned' => [], '/accepted' => [], '/candidates' => [],
                     ...($found === null ? [] : ['/found' => [...$found, 'fans' => $fans, 'runs' => []], '/renewed' => $arrangement['changes']['renewed']]),
-                ];
+                ]);
             }
         }
 

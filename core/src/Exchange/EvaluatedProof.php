@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Exchange;
 
+use LampThread\Brief\Changes;
 use LampThread\Message\InvalidInput;
 use LampThread\Parts\Shelf;
 use LampThread\Proof\Finding\Finding;
@@ -25,9 +26,9 @@ final readonly class EvaluatedProof
      */
     public static function of(array $file, JobFile $files, Shelf $shelf, Proof $proof): self
     {
-        $changed = static function (array $changes) use ($file, $files, $shelf): ?Sizing {
+        $changed = static function (Changes $changes) use ($file, $files, $shelf): ?Sizing {
             try {
-                return Sizing::of($files->brief($files->decode(JobFile::encode(Changes::apply($file, $changes)))), $shelf);
+                return Sizing::of($files->checked(JobDocument::of($file)->with($changes)), $shelf);
             } catch (InvalidInput) {
                 return null;
             }

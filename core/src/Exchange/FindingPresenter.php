@@ -36,7 +36,7 @@ final class FindingPresenter
             'numbers' => array_map(self::figure(...), $finding->figures),
             'remedies' => array_map(static fn (Remedy $remedy): array => [
                 'label' => $remedy->label,
-                'changes' => (object) $remedy->changes,
+                'changes' => (object) $remedy->changes->byPlace,
                 'removes' => $remedy->removes,
                 'adds' => $remedy->adds,
                 'cost' => $remedy->cost ?? 0.0,

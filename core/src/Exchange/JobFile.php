@@ -78,6 +78,16 @@ final readonly class JobFile
         return $problems === [] ? $brief : throw new InvalidInput($problems);
     }
 
+    /**
+     * The brief of a job that was changed, checked as though its file had just been read.
+     *
+     * @throws InvalidInput
+     */
+    public function checked(JobDocument $job): Brief
+    {
+        return $this->brief($this->decode(self::encode($job->file)));
+    }
+
     /** @param  array<string, mixed>  $file */
     public static function encode(array $file): string
     {

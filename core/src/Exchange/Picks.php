@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Exchange;
 
+use LampThread\Brief\Changes;
 use LampThread\Message\InvalidInput;
 use LampThread\Message\Message;
 
@@ -27,18 +28,17 @@ final class Picks
 
     /**
      * @param  array<mixed>  $form  as BriefForm has it
-     * @return array<string, mixed> place of the job file to its new value
      *
      * @throws InvalidInput where the job has no such choice any more
      */
-    public static function changes(array $form, string $pick): array
+    public static function changes(array $form, string $pick): Changes
     {
         $found = null;
         self::walked($form, '', static function (string $name, array $changes) use ($pick, &$found): void {
             $found = $name === $pick ? $changes : $found;
         });
 
-        return $found ?? throw InvalidInput::at('', Message::of('input.no-such-pick'));
+        return Changes::of($found ?? throw InvalidInput::at('', Message::of('input.no-such-pick')));
     }
 
     /**

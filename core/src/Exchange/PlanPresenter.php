@@ -102,7 +102,7 @@ final readonly class PlanPresenter
             'schools' => self::schools($judged, $sibling),
             'drawing' => Drawing::of($circuit, Drawing::WIDE),
             'changes' => (object) JobSchema::standard()->changesWithObjects(
-                ($advice === null ? $judged->draft : PlanSpace::set($judged->draft, $advice, $judged->policy))->changes,
+                ($advice === null ? $judged->draft : PlanSpace::set($judged->draft, $advice, $judged->policy))->changes->byPlace,
             ),
         ];
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Exchange;
 
+use LampThread\Brief\Changes;
 use LampThread\Circuit\Control\AirConditioning\AsksForNothing;
 use LampThread\Plans\Asked;
 use LampThread\Plans\Complaint;
@@ -56,7 +57,7 @@ final readonly class PlanSpace
         for ($at = 0; $at < max([0, ...array_map(count(...), $byArrangement)]); $at++) {
             foreach ($byArrangement as $of) {
                 // With its triggers an arrangement may be what another already is.
-                $key = isset($of[$at]) ? md5((string) json_encode([$of[$at]->changes['/control'], $of[$at]->choices['fan']])) : null;
+                $key = isset($of[$at]) ? md5((string) json_encode([$of[$at]->changes->byPlace['/control'], $of[$at]->choices['fan']])) : null;
                 if ($key !== null && ! isset($drafts[$key])) {
                     $drafts[$key] = $of[$at];
                 }
@@ -70,10 +71,10 @@ final readonly class PlanSpace
     public function unpricedCost(Draft $draft): float
     {
         $prices = json_decode((string) file_get_contents(self::PRICES), true, flags: JSON_THROW_ON_ERROR);
-        $control = $draft->changes['/control'];
+        $control = $draft->changes->byPlace['/control'];
         $bought = array_column($this->file['candidates'] ?? [], 'price', 'name')[$draft->choices['fan']] ?? null;
         $isTold = $draft->choices['fan'] === ($this->file['fans'][0]['name'] ?? '');
-        $fans = count($draft->changes['/fans']) - ($isTold ? count($this->file['fans']) : 0);
+        $fans = count($draft->changes->byPlace['/fans']) - ($isTold ? count($this->file['fans']) : 0);
         $cost = max(0, $fans) * ($bought ?? $prices['fan']) + count($control['overrides'] ?? []) * $prices['override'];
         $kinds = [];
         foreach ($control['stages'] as $stage) {
@@ -89,7 +90,7 @@ final readonly class PlanSpace
 
     private static function isFixedPair(Draft $draft): bool
     {
-        return in_array($draft->changes['/control']['stages'][0]['decider']['kind'], ['thermal-switch', 'two-step-switch'], true);
+        return in_array($draft->changes->byPlace['/control']['stages'][0]['decider']['kind'], ['thermal-switch', 'two-step-switch'], true);
     }
 
     /**
@@ -99,14 +100,14 @@ final readonly class PlanSpace
      */
     public static function set(Draft $draft, Advice $advice, string $policy): Draft
     {
-        $changes = $draft->changes;
+        $changes = $draft->changes->byPlace;
         foreach ($advice->stages as $stage) {
             $changes['/control']['stages'][$stage->stage]['decider'] = [
                 ...$changes['/control']['stages'][$stage->stage]['decider'], 'onC' => $stage->onC, 'offC' => $stage->offC,
             ];
         }
 
-        return $draft->with(['policy' => $policy], $changes);
+        return $draft->with(['policy' => $policy], Changes::of($changes));
     }
 
     /**
@@ -117,7 +118,7 @@ final readonly class PlanSpace
     {
         $drafts = [];
         foreach ($this->fans() as $fan => $fans) {
-            $changes = Arrangements::changes($arrangement['id'], [...$this->file, 'fans' => $fans]);
+            $changes = Arrangements::changes($arrangement['id'], [...$this->file, 'fans' => $fans])->byPlace;
             // What is known of the fans at hand stays, and what is known of lengths whatever is wired.
             $changes['/candidates'] = $this->file['candidates'] ?? [];
             $changes['/runs'] = array_filter($this->file['runs'] ?? [], static fn (string $stretch): bool => ! str_contains($stretch, '@'), ARRAY_FILTER_USE_KEY);
@@ -128,7 +129,7 @@ final readonly class PlanSpace
                             $drafts[] = new Draft([
                                 'arrangement' => $arrangement['id'], 'fan' => (string) $fan, 'place' => $place, 'override' => $override, 'trigger' => $trigger,
                                 'after-run' => $afterRun,
-                            ], [...$changes, '/control' => $control]);
+                            ], Changes::of([...$changes, '/control' => $control]));
                         }
                     }
                 }

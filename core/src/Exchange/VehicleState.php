@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Exchange;
 
+use LampThread\Brief\Changes;
 use LampThread\Message\InvalidInput;
 use LampThread\Message\Message;
 use LampThread\Message\Problem;
@@ -41,31 +42,24 @@ enum VehicleState: string
         return [...$file, 'runs' => [], ...array_intersect_key($found, array_flip(self::OWN)), 'renewed' => [], 'pinned' => [], 'candidates' => []];
     }
 
-    /**
-     * @param  array<string, mixed>  $changes  place of the file as it is looked at to its new value
-     * @return array<string, mixed> the same, of the job file
-     */
-    public function changes(array $changes): array
+    /** Changes of the file as it is looked at, as changes of the job file. */
+    public function changes(Changes $changes): Changes
     {
         $ofJob = [];
         foreach ($changes as $place => $value) {
-            $isOwn = $this === self::Found && in_array(explode('/', (string) $place)[1] ?? '', self::OWN, true);
+            $isOwn = $this === self::Found && in_array(explode('/', $place)[1] ?? '', self::OWN, true);
             $ofJob[$isOwn ? "/found{$place}" : $place] = $value;
         }
 
-        return $ofJob;
+        return Changes::of($ofJob);
     }
 
-    /**
-     * @param  array<string, mixed>  $changes  another arrangement as a whole, as Arrangements has it
-     * @return array<string, mixed> the same, of the job file: of what was found, nothing else of the job
-     */
-    public function arranged(array $changes): array
+    /** Another arrangement as a whole, as Arrangements has it, as changes of the job file: of what was found, nothing else of the job. */
+    public function arranged(Changes $changes): Changes
     {
-        return $this === self::Leaves ? $changes : [
-            ...$this->changes(array_intersect_key($changes, array_flip(array_map(static fn (string $own): string => "/{$own}", self::OWN)))),
-            '/found/parts' => [], '/found/wrong' => [],
-        ];
+        $own = array_intersect_key($changes->byPlace, array_flip(array_map(static fn (string $own): string => "/{$own}", self::OWN)));
+
+        return $this === self::Leaves ? $changes : $this->changes(Changes::of($own))->set('/found/parts', [])->set('/found/wrong', []);
     }
 
     /** A refusal of the job file, told by the places of the file as it is looked at. */

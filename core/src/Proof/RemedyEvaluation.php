@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Proof;
 
+use LampThread\Brief\Changes;
 use LampThread\Message\Message;
 use LampThread\Parts\Shelf;
 use LampThread\Proof\Finding\Finding;
@@ -17,7 +18,7 @@ use LampThread\Sizing\Sizing;
  */
 final readonly class RemedyEvaluation
 {
-    /** @param  \Closure(array<string, mixed>): (Sizing|null)  $changed  the job with changes, sized; null where it cannot be used */
+    /** @param  \Closure(Changes): ?Sizing  $changed  the job with changes, sized; null where it cannot be used */
     public function __construct(private Shelf $shelf, private \Closure $changed, private float $cost) {}
 
     /** @return list<Finding> of a proof, with the remedies that work */

@@ -243,7 +243,7 @@ final class FoundTest extends TestCase
             Findings::of(self::sizing([...$changes, ...$more])), static fn (Finding $one): bool => $one->code === 'unfused-length',
         ));
 
-        self::assertSame(['/renewed' => ['coil-fuse']], $far([])[0]->remedies[0]->changes);
+        self::assertSame(['/renewed' => ['coil-fuse']], $far([])[0]->remedies[0]->changes->byPlace);
         self::assertSame([], $far(['/renewed' => ['coil-fuse']]));
     }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace LampThread\Tests\Circuit;
 
 use LampThread\Exchange\Arrangements;
-use LampThread\Exchange\Changes;
+use LampThread\Exchange\JobDocument;
 use LampThread\Exchange\JobFile;
 use LampThread\Tests\Orchard;
 
@@ -91,7 +91,7 @@ final class RealArrangements
         ];
         foreach (Arrangements::all() as $arrangement) {
             $start = json_decode((string) file_get_contents(__DIR__.'/../../data/start.lampthread.json'), true, flags: JSON_THROW_ON_ERROR);
-            yield $arrangement['id'] => [Changes::apply($start, Arrangements::changes($arrangement['id'], $start)), $truths[$arrangement['id']]];
+            yield $arrangement['id'] => [JobDocument::of($start)->arranged($arrangement['id'])->file, $truths[$arrangement['id']]];
         }
     }
 

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace LampThread\Tests\Exchange;
 
+use LampThread\Brief\Changes;
 use LampThread\Brief\Stretch;
 use LampThread\Circuit\Control\CircuitBuilder;
 use LampThread\Circuit\Control\Kinds;
 use LampThread\Circuit\Selection;
 use LampThread\Exchange\BriefForm;
-use LampThread\Exchange\Changes;
+use LampThread\Exchange\JobDocument;
 use LampThread\Exchange\JobFile;
 use LampThread\Exchange\Picks;
 use LampThread\Exchange\VehicleState;
@@ -46,7 +47,7 @@ final class BriefFormTest extends TestCase
         foreach ($this->questions($file) as $name => $question) {
             $standing = array_values(array_filter($question['options'], static fn (array $option): bool => $option['value'] === $question['value']));
             self::assertCount(1, $standing, "{$name}: {$question['value']}");
-            self::assertSame($before, $this->terminals(Changes::apply($file, (array) $standing[0]['changes'])), $name);
+            self::assertSame($before, $this->terminals(JobDocument::of($file)->with(Changes::of((array) $standing[0]['changes']))->file), $name);
         }
     }
 
@@ -59,7 +60,7 @@ final class BriefFormTest extends TestCase
         foreach ($this->questions($file) as $name => $question) {
             foreach ($question['options'] as $option) {
                 try {
-                    $this->terminals(Changes::apply($file, (array) $option['changes']));
+                    $this->terminals(JobDocument::of($file)->with(Changes::of((array) $option['changes']))->file);
                     $taken++;
                 } catch (InvalidInput $refused) {
                     foreach ($refused->problems as $problem) {
@@ -88,7 +89,7 @@ final class BriefFormTest extends TestCase
                 }
                 // What is asked for can be told: the field's own value, sent back, is taken.
                 if ($field['value'] !== null) {
-                    $this->terminals(Changes::apply($file, [$field['path'] => $field['value']]));
+                    $this->terminals(JobDocument::of($file)->with(Changes::of([$field['path'] => $field['value']]))->file);
                 }
             }
         }
@@ -181,12 +182,12 @@ final class BriefFormTest extends TestCase
     {
         $file = $this->file([]);
         $options = $this->questions($file)['system']['options'];
-        $at24 = Changes::apply($file, (array) $options[2]['changes']);
+        $at24 = JobDocument::of($file)->with(Changes::of((array) $options[2]['changes']))->file;
         self::assertSame(24, $at24['supply']['systemV']);
         self::assertEqualsWithDelta(2 * $file['supply']['chargingV'], $at24['supply']['chargingV'], 0.01);
         self::assertEqualsWithDelta(2 * $file['fans'][0]['ratedV'], $at24['fans'][0]['ratedV'], 0.01);
 
-        $back = Changes::apply($at24, (array) $this->questions($at24)['system']['options'][1]['changes']);
+        $back = JobDocument::of($at24)->with(Changes::of((array) $this->questions($at24)['system']['options'][1]['changes']))->file;
         self::assertEqualsWithDelta($file['supply'], $back['supply'], 0.01);
         self::assertEqualsWithDelta($file['fans'][0]['ratedV'], $back['fans'][0]['ratedV'], 0.01);
     }
@@ -231,7 +232,7 @@ final class BriefFormTest extends TestCase
     private function pick(array $file, string $question, string $value): array
     {
         $options = array_column($this->questions($file)[$question]['options'], 'changes', 'value');
-        $changed = Changes::apply($file, (array) $options[$value]);
+        $changed = JobDocument::of($file)->with(Changes::of((array) $options[$value]))->file;
         $this->terminals($changed);
 
         return $changed;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Tests\Exchange;
 
+use LampThread\Brief\Changes;
 use LampThread\Exchange\ProofPresenter;
 use LampThread\Exchange\RoadPresenter;
 use LampThread\Exchange\Schema;
@@ -72,7 +73,7 @@ final class EvaluatedProofTest extends TestCase
         $spoilt = ['/control/stages/0/decider/earthLead' => false];
         $sizing = Orchard::sizing($spoilt);
         $proof = \LampThread\Proof\Proof::of($sizing, Orchard::shelf(), isQuick: true);
-        $changed = static fn (array $changes): ?Sizing => isset($changes['/fans/0/runA']) ? null : Orchard::sizing([...$spoilt, ...$changes]);
+        $changed = static fn (Changes $changes): ?Sizing => isset($changes->byPlace['/fans/0/runA']) ? null : Orchard::sizing([...$spoilt, ...$changes]);
         $finding = array_values(array_filter($proof->findings, static fn (Finding $one): bool => $one->code === 'hose-adapter-no-earth'))[0];
         $tried = (new RemedyEvaluation(Orchard::shelf(), $changed, $sizing->cost()))->evaluated($finding->withRemedies([$remedy]), $proof->findings);
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace LampThread\Tests\Exchange;
 
-use LampThread\Exchange\Changes;
-use LampThread\Exchange\JobFile;
+use LampThread\Brief\Changes;
+use LampThread\Exchange\JobDocument;
 use LampThread\Exchange\JobSchema;
 use LampThread\Exchange\Wording;
 use LampThread\Handover\TestPlan;
@@ -65,7 +65,7 @@ final class ExtremesTest extends TestCase
     public function test_an_extreme_is_worked_out_or_refused_at_its_place(string $demo, array $changes): void
     {
         try {
-            $sizing = Sizing::of(Orchard::files()->brief(Orchard::files()->decode(JobFile::encode(Changes::apply(self::demo($demo), $changes)))), Orchard::shelf());
+            $sizing = Sizing::of(Orchard::files()->checked(JobDocument::of(self::demo($demo))->with(Changes::of($changes))), Orchard::shelf());
         } catch (InvalidInput $refused) {
             self::assertNotSame([], array_filter($refused->problems, static fn ($problem): bool => $problem->at !== ''), 'the place is named');
 

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace LampThread\Tests\Exchange;
 
+use LampThread\Brief\Changes;
 use LampThread\Circuit\Component\ServicePlug;
-use LampThread\Exchange\Changes;
 use LampThread\Exchange\ControlSchema;
+use LampThread\Exchange\JobDocument;
 use LampThread\Exchange\JobFile;
 use LampThread\Exchange\JobFileUpgrade;
 use LampThread\Message\InvalidInput;
@@ -204,7 +205,7 @@ final class JobFileTest extends TestCase
     #[TestWith([['/fans/0/id' => 'fan-2-fuse'], '/fans/0/id'])]
     public function test_an_id_is_a_number_and_there_once(array $changes, string $at): void
     {
-        $file = Changes::apply(Orchard::files()->decode((string) file_get_contents(dirname(Orchard::PATH).'/larkspur-camper.lampthread.json')), $changes);
+        $file = JobDocument::of(Orchard::files()->decode((string) file_get_contents(dirname(Orchard::PATH).'/larkspur-camper.lampthread.json')))->with(Changes::of($changes))->file;
         try {
             Orchard::files()->decode(JobFile::encode($file));
             self::fail('It was taken.');

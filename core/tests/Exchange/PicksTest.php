@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace LampThread\Tests\Exchange;
 
+use LampThread\Brief\Changes;
 use LampThread\Exchange\BriefForm;
-use LampThread\Exchange\Changes;
+use LampThread\Exchange\JobDocument;
 use LampThread\Exchange\JobFile;
 use LampThread\Exchange\Picks;
 use LampThread\Exchange\VehicleState;
@@ -43,7 +44,7 @@ final class PicksTest extends TestCase
         [$first, $second] = array_column($file['control']['stages'], 'decider');
         self::assertSame([$first['onC'] + 5, $first['offC'] + 5], [$second['onC'], $second['offC']]);
 
-        $told = Changes::apply($file, ['/control/stages/1/decider/onC' => 101, '/control/stages/1/decider/offC' => 99]);
+        $told = JobDocument::of($file)->with(Changes::of(['/control/stages/1/decider/onC' => 101, '/control/stages/1/decider/offC' => 99]))->file;
         self::assertSame(101, self::picked($told, '/ways/options/series-parallel')['control']['stages'][1]['decider']['onC']);
         self::assertNull(self::picked(self::picked($told, '/ways/options/series-parallel'), '/fans/fan-2/remove')['control']['speeds']);
     }
@@ -51,7 +52,7 @@ final class PicksTest extends TestCase
     public function test_a_candidate_and_the_fan_change_places_and_one_that_is_no_longer_there_is_not_taken(): void
     {
         $file = self::picked(Orchard::file(), '/addCandidate');
-        $file = Changes::apply($file, ['/candidates/0/name' => 'strong', '/candidates/0/runA' => 22]);
+        $file = JobDocument::of($file)->with(Changes::of(['/candidates/0/name' => 'strong', '/candidates/0/runA' => 22]))->file;
         $taken = self::picked($file, '/candidates/0 strong');
         self::assertSame(['strong', 22], [$taken['fans'][0]['name'], $taken['fans'][0]['runA']]);
         self::assertSame([15.5], array_column($taken['candidates'], 'runA'));
@@ -89,7 +90,7 @@ final class PicksTest extends TestCase
         self::assertNotSame(2.7, $followed['runs']['fuse-to-relay']['lengthM']);
         self::assertSame([], self::form($followed)['plan']['contradictions']);
         // A machine has no boot to put it into: that is asked too.
-        $machine = self::picked(Changes::apply($planned, ['/supply/batteryPlace' => 'boot']), '/plan/options/machine');
+        $machine = self::picked(JobDocument::of($planned)->with(Changes::of(['/supply/batteryPlace' => 'boot']))->file, '/plan/options/machine');
         self::assertSame('boot', $machine['supply']['batteryPlace']);
         self::assertContains('battery', array_column(self::form($machine)['plan']['contradictions'], 'id'));
         self::assertNotSame($planned['runs']['relay-to-fan']['lengthM'], $machine['runs']['relay-to-fan']['lengthM'], 'a length of the plan before follows the new one');
@@ -115,7 +116,7 @@ final class PicksTest extends TestCase
      */
     private static function picked(array $file, string $pick): array
     {
-        return Orchard::files()->decode(JobFile::encode(Changes::apply($file, Picks::changes(self::form($file), $pick))));
+        return Orchard::files()->decode(JobFile::encode(JobDocument::of($file)->with(Picks::changes(self::form($file), $pick))->file));
     }
 
     /**

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace LampThread\Tests\Plans;
 
-use LampThread\Exchange\Changes;
+use LampThread\Brief\Changes;
+use LampThread\Exchange\JobDocument;
 use LampThread\Exchange\JobFile;
 use LampThread\Exchange\PlanReader;
 use LampThread\Exchange\PlanSpace;
@@ -61,7 +62,7 @@ final class PlanSpaceTest extends TestCase
         $asked = self::drafts(['complaints' => ['warm-air-conditioning'], 'compressor' => 'clutch']);
         $traffic = self::drafts(['complaints' => ['hot-in-traffic'], 'compressor' => 'clutch']);
         $triggers = static fn (array $drafts): array => array_values(array_unique(array_map(
-            static fn (Draft $draft): string => $draft->changes['/control']['airConditioning']['trigger'] ?? 'none', $drafts,
+            static fn (Draft $draft): string => $draft->changes->byPlace['/control']['airConditioning']['trigger'] ?? 'none', $drafts,
         )));
 
         self::assertNotContains('nothing', $triggers($asked));
@@ -91,8 +92,8 @@ final class PlanSpaceTest extends TestCase
         $space = new PlanSpace([...$file, 'runs' => $runs], PlanReader::read([]));
         $slim = array_values(array_filter($space->drafts(), static fn (Draft $draft): bool => $draft->choices['fan'] === 'slim'));
         self::assertNotSame([], $slim);
-        self::assertSame(7, $slim[0]->changes['/fans'][0]['runA']);
-        self::assertSame(['fuse-to-relay' => ['lengthM' => 2.5]], $slim[0]->changes['/runs'], 'a length of one wire alone belongs to what was wired');
+        self::assertSame(7, $slim[0]->changes->byPlace['/fans'][0]['runA']);
+        self::assertSame(['fuse-to-relay' => ['lengthM' => 2.5]], $slim[0]->changes->byPlace['/runs'], 'a length of one wire alone belongs to what was wired');
         self::assertGreaterThanOrEqual(60.0, $space->unpricedCost($slim[0]), 'it must be bought');
         $isTold = static fn (Draft $draft): bool => $draft->choices['fan'] === 'radiator' && $draft->choices['arrangement'] === 'one-fan-switch';
         $told = array_values(array_filter($space->drafts(), $isTold));
@@ -116,7 +117,7 @@ final class PlanSpaceTest extends TestCase
         $fit = ['coreWidthMm' => 520, 'coreHeightMm' => 430, 'shroudPercent' => 85, 'flaps' => false];
         $all = self::searched(self::file(['/fit' => $fit]), ['complaints' => ['hot-in-traffic']]);
         foreach ($all as $one) {
-            self::assertSame(count($one->draft->changes['/fans']) > 1, in_array('room', $one->broken, true), $one->draft->id());
+            self::assertSame(count($one->draft->changes->byPlace['/fans']) > 1, in_array('room', $one->broken, true), $one->draft->id());
         }
     }
 
@@ -173,7 +174,7 @@ final class PlanSpaceTest extends TestCase
                 '/fit' => ['coreWidthMm' => 300, 'coreHeightMm' => 280, 'shroudPercent' => 90, 'flaps' => false],
             ],
             ['complaints' => ['hot-in-traffic'], 'wishes' => ['no-coolant-opened' => 'must', 'runs-key-out' => 'must']],
-            static fn (Draft $draft): bool => $draft->choices['arrangement'] === 'one-fan-thermostat' && $draft->changes['/control']['coilFeed'] === 'battery',
+            static fn (Draft $draft): bool => $draft->choices['arrangement'] === 'one-fan-thermostat' && $draft->changes->byPlace['/control']['coilFeed'] === 'battery',
         ];
         yield 'a vehicle whose computer has fan outputs keeps them' => [
             [], ['switchedBy' => 'computer', 'compressor' => 'variable', 'wishes' => ['keeps-computer' => 'must', 'reversible' => 'must']],
@@ -181,7 +182,7 @@ final class PlanSpaceTest extends TestCase
         ];
         yield 'a hill-climb car with heat soak gets a run-on within its battery' => [
             ['/supply/batteryAh' => 20], ['complaints' => ['heat-soak', 'hot-on-climbs'], 'wishes' => ['runs-key-out' => 'must']],
-            static fn (Draft $draft): bool => $draft->choices['after-run'] === 'after-run' || $draft->changes['/control']['coilFeed'] === 'battery',
+            static fn (Draft $draft): bool => $draft->choices['after-run'] === 'after-run' || $draft->changes->byPlace['/control']['coilFeed'] === 'battery',
         ];
     }
 
@@ -300,7 +301,7 @@ final class PlanSpaceTest extends TestCase
     /** @param  array<string, mixed>  $file */
     private static function sizing(array $file, Draft $draft): Sizing
     {
-        return Sizing::of(Orchard::files()->brief(Orchard::files()->decode(JobFile::encode(Changes::apply($file, $draft->changes)))), Orchard::shelf());
+        return Sizing::of(Orchard::files()->checked(JobDocument::of($file)->with($draft->changes)), Orchard::shelf());
     }
 
     /**
@@ -311,6 +312,6 @@ final class PlanSpaceTest extends TestCase
     {
         $start = Orchard::files()->decode((string) file_get_contents(self::START));
 
-        return Orchard::files()->decode(JobFile::encode(Changes::apply($start, $changes)));
+        return Orchard::files()->decode(JobFile::encode(JobDocument::of($start)->with(Changes::of($changes))->file));
     }
 }

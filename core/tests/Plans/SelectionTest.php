@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Tests\Plans;
 
+use LampThread\Brief\Changes;
 use LampThread\Exchange\PlanPresenter;
 use LampThread\Exchange\Wording;
 use LampThread\Message\Message;
@@ -77,9 +78,9 @@ final class SelectionTest extends TestCase
         $front = self::four();
         $all = $front;
         $all[7] = self::judged(['arrangement' => 'condenser-fan-of-its-own'], [...self::LIKE_FIRST, Criterion::Cost->value => 300.0, Criterion::Hours->value => 12.0]);
-        $all[8] = Judged::out(new Draft(['arrangement' => 'original-change-over'], []), null, [], Message::of('finding.fan-does-not-fit.title'));
-        $all[9] = Judged::out(new Draft(['arrangement' => 'original-after-run'], []), self::figures([]), ['override', 'cost'], null);
-        $all[10] = Judged::out(new Draft(['arrangement' => 'original-after-run'], []), self::figures([]), ['override'], null);
+        $all[8] = Judged::out(new Draft(['arrangement' => 'original-change-over'], Changes::of([])), null, [], Message::of('finding.fan-does-not-fit.title'));
+        $all[9] = Judged::out(new Draft(['arrangement' => 'original-after-run'], Changes::of([])), self::figures([]), ['override', 'cost'], null);
+        $all[10] = Judged::out(new Draft(['arrangement' => 'original-after-run'], Changes::of([])), self::figures([]), ['override'], null);
         $selection = self::selection($front);
         $shown = $selection->plans(static fn (): bool => true);
         $why = static fn (string $arrangement): ?WhyNot => WhyNot::of('arrangement', $arrangement, $all, $front, $selection);
@@ -99,10 +100,10 @@ final class SelectionTest extends TestCase
 
     public function test_a_conflict_is_one_wish_or_two_or_none(): void
     {
-        $out = static fn (string ...$broken): Judged => Judged::out(new Draft(['arrangement' => 'one-fan-switch'], []), self::figures([]), array_values($broken), null);
+        $out = static fn (string ...$broken): Judged => Judged::out(new Draft(['arrangement' => 'one-fan-switch'], Changes::of([])), self::figures([]), array_values($broken), null);
         self::assertSame(['override'], Conflict::of([$out('override'), $out('override', 'cost')])->against);
         self::assertSame(['override', 'stock-look'], Conflict::of([$out('override'), $out('stock-look')])->against);
-        $none = Conflict::of([Judged::out(new Draft(['arrangement' => 'one-fan-switch'], []), null, [], Message::of('finding.fan-does-not-fit.title'))]);
+        $none = Conflict::of([Judged::out(new Draft(['arrangement' => 'one-fan-switch'], Changes::of([])), null, [], Message::of('finding.fan-does-not-fit.title'))]);
         self::assertSame([], $none->against);
         self::assertNull($none->nearest);
         $wording = Wording::english();
@@ -146,7 +147,7 @@ final class SelectionTest extends TestCase
     {
         $usual = ['fan' => 'radiator', 'place' => 'radiator-inlet', 'override' => 'force-on', 'trigger' => 'none', 'after-run' => 'none'];
 
-        return Judged::done(new Draft([...$usual, ...$choices], ['/control' => []]), self::figures($figures), null, '');
+        return Judged::done(new Draft([...$usual, ...$choices], Changes::of(['/control' => []])), self::figures($figures), null, '');
     }
 
     /** @param  array<string, float>  $values */

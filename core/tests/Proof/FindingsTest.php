@@ -345,7 +345,7 @@ final class FindingsTest extends TestCase
         $decider = [...Combination::deciders()['stepless'], 'onC' => 92, 'offC' => 70];
         foreach (Findings::of(Orchard::sizing(Combination::changes($decider, Combination::loads()['one fan']))) as $finding) {
             if ($finding->code === 'off-below-thermostat') {
-                $changes = $finding->remedies[0]->changes;
+                $changes = $finding->remedies[0]->changes->byPlace;
                 self::assertSame(92.0, (float) $changes['/control/stages/0/decider/onC']);
                 self::assertLessThanOrEqual(87.0, $changes['/control/stages/0/decider/offC']);
 

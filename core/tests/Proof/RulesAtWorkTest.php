@@ -62,7 +62,7 @@ final class RulesAtWorkTest extends TestCase
         $findings = $rule->judge(Orchard::sizing($changes));
 
         self::assertNotSame([], $findings);
-        self::assertSame($offered, array_map(static fn (Remedy $remedy): array => $remedy->changes, $findings[0]->remedies));
+        self::assertSame($offered, array_map(static fn (Remedy $remedy): array => $remedy->changes->byPlace, $findings[0]->remedies));
     }
 
     /** Two fans on one relay that no relay carries: a relay each is offered. */
@@ -71,7 +71,7 @@ final class RulesAtWorkTest extends TestCase
         $two = Combination::changes(Combination::deciders()['switch closing when hot'], [...Combination::loads()['two, a relay each'], 'sharesRelay' => true]);
         $large = ['/fans/0/runA' => 60, '/fans/0/startA' => 180, '/fans/1/runA' => 60, '/fans/1/startA' => 180];
         $findings = array_filter((new BrokenConstraints)->judge(Orchard::sizing([...$two, ...$large])), static fn (Finding $one): bool => $one->code === 'nothing-fits');
-        $offered = array_merge(...array_map(static fn (Finding $one): array => array_map(static fn (Remedy $remedy): array => $remedy->changes, $one->remedies), $findings));
+        $offered = array_merge(...array_map(static fn (Finding $one): array => array_map(static fn (Remedy $remedy): array => $remedy->changes->byPlace, $one->remedies), $findings));
 
         self::assertContains(['/control/stages/0/sharesRelay' => false], $offered);
     }

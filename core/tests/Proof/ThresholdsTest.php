@@ -210,7 +210,7 @@ final class ThresholdsTest extends TestCase
             self::assertSame('fan-2', $finding->subject);
             self::assertSame(
                 array_map(static fn (string $trigger): array => ['/control/airConditioning/trigger' => $trigger, '/control/airConditioning/stages' => ['stage-2']], $triggers),
-                array_map(static fn (Remedy $remedy): array => $remedy->changes, $finding->remedies),
+                array_map(static fn (Remedy $remedy): array => $remedy->changes->byPlace, $finding->remedies),
             );
         }
     }

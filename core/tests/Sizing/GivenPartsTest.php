@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Tests\Sizing;
 
-use LampThread\Exchange\Changes;
+use LampThread\Exchange\JobDocument;
 use LampThread\Message\InvalidInput;
 use LampThread\Message\Unit;
 use LampThread\Parts\FusePart;
@@ -42,7 +42,7 @@ final class GivenPartsTest extends TestCase
         $finding = array_column(Findings::of(Orchard::sizing(['/runs/relay-to-fan/conductor' => 'metric-1'])), null, 'subject')['fan-1-wire-relay-to-fan'];
         self::assertSame('remedy.cut-new', $finding->remedies[0]->label->code);
 
-        $mended = Changes::apply($file, $finding->remedies[0]->changes);
+        $mended = JobDocument::of($file)->with($finding->remedies[0]->changes)->file;
         self::assertSame(Orchard::file()['runs'] ?? [], $mended['runs'] ?? []);
         self::assertSame([], array_filter(array_keys(Orchard::sizing()->choices), static fn (string $id): bool => str_contains($id, 'relay-to-fan')));
     }

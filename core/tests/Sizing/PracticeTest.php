@@ -225,7 +225,7 @@ final class PracticeTest extends TestCase
     public function test_low_and_high_between_plug_and_fan_is_to_be_had(float $runA): void
     {
         $fans = [[...Orchard::file()['fans'][0], 'runA' => $runA, 'startA' => 3 * $runA]];
-        $sizing = Orchard::sizing(Arrangements::changes('original-plug-low-high', [...Orchard::file(), 'fans' => $fans]));
+        $sizing = Orchard::sizing(Arrangements::changes('original-plug-low-high', [...Orchard::file(), 'fans' => $fans])->byPlace);
 
         foreach ($sizing->choices as $choice) {
             self::assertTrue($choice->taken->fits(), $choice->id);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Proof\Finding;
 
+use LampThread\Brief\Changes;
 use LampThread\Message\Message;
 use LampThread\Message\Quantity;
 
@@ -11,14 +12,13 @@ use LampThread\Message\Quantity;
 final readonly class Remedy
 {
     /**
-     * @param  array<string, mixed>  $changes  JSON pointer into the job file to the value it takes; null takes the entry out
      * @param  list<Message>  $removes  titles of the findings it takes away, once evaluated
      * @param  list<Message>  $adds  titles of those it brings
      * @param  float|null  $cost  what the parts cost more, in the workshop's own money; null where it was not evaluated
      */
     private function __construct(
         public Message $label,
-        public array $changes,
+        public Changes $changes,
         public array $removes = [],
         public array $adds = [],
         public ?float $cost = null,
@@ -26,12 +26,12 @@ final readonly class Remedy
 
     /**
      * @param  string  $code  of its label, without ‘remedy.’
-     * @param  array<string, mixed>  $changes
+     * @param  array<string, mixed>  $changes  place of the job file to the value it takes
      * @param  array<string, Quantity|Message>  $params  of its label
      */
     public static function of(string $code, array $changes, array $params = []): self
     {
-        return new self(Message::of("remedy.{$code}", ...$params), $changes);
+        return new self(Message::of("remedy.{$code}", ...$params), Changes::of($changes));
     }
 
     /**

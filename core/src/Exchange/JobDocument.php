@@ -4,29 +4,44 @@ declare(strict_types=1);
 
 namespace LampThread\Exchange;
 
+use LampThread\Brief\Changes;
 use LampThread\Message\InvalidInput;
 use LampThread\Message\Message;
 
-/** Sets places of a job file by JSON pointer. The file itself is checked afterwards, as a whole. */
-final class Changes
+/** A job as its file tells it: a value, of which every change makes another. The new one is checked by JobFile, as a whole. */
+final readonly class JobDocument
 {
     /** No place of a job file lies deeper. */
     private const MOST_STEPS = 12;
 
-    /**
-     * @param  array<string, mixed>  $file
-     * @param  array<string, mixed>  $changes  pointer to new value; null takes out what is not null by the schema
-     * @return array<string, mixed>
-     *
-     * @throws InvalidInput for a pointer into nothing
-     */
-    public static function apply(array $file, array $changes): array
+    /** @param  array<string, mixed>  $file  as decoded by JobFile */
+    private function __construct(public array $file) {}
+
+    /** @param  array<string, mixed>  $file  as decoded by JobFile */
+    public static function of(array $file): self
     {
+        return new self($file);
+    }
+
+    /** @throws InvalidInput for a pointer into nothing */
+    public function with(Changes $changes): self
+    {
+        $file = $this->file;
         foreach ($changes as $pointer => $value) {
-            $file = self::set($file, (string) $pointer, $value);
+            $file = self::set($file, $pointer, $value);
         }
 
-        return $file;
+        return new self($file);
+    }
+
+    /**
+     * Another way to switch its fans, in the place of the one it has.
+     *
+     * @throws InvalidInput for an arrangement there is not
+     */
+    public function arranged(string $arrangement): self
+    {
+        return $this->with(Arrangements::changes($arrangement, $this->file));
     }
 
     /**

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace LampThread\Tests\Exchange;
 
-use LampThread\Exchange\Changes;
+use LampThread\Brief\Changes;
+use LampThread\Exchange\JobDocument;
 use LampThread\Message\InvalidInput;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
-final class ChangesTest extends TestCase
+final class JobDocumentTest extends TestCase
 {
     private const FILE = [
         'job' => ['title' => 'a'],
@@ -20,10 +21,10 @@ final class ChangesTest extends TestCase
 
     public function test_a_place_is_set_and_the_rest_stays(): void
     {
-        $changed = Changes::apply(self::FILE, [
+        $changed = JobDocument::of(self::FILE)->with(Changes::of([
             '/fans/0/runA' => 7,
             '/job/title' => 'b',
-        ]);
+        ]))->file;
 
         self::assertSame(7, $changed['fans'][0]['runA']);
         self::assertSame(15, $changed['fans'][0]['startA']);
@@ -33,16 +34,16 @@ final class ChangesTest extends TestCase
 
     public function test_runs_and_pins_come_into_being_and_go(): void
     {
-        $with = Changes::apply(self::FILE, ['/runs/dash/lengthM' => 2.0]);
+        $with = JobDocument::of(self::FILE)->with(Changes::of(['/runs/dash/lengthM' => 2.0]))->file;
         self::assertSame(['dash' => ['lengthM' => 2.0]], $with['runs']);
 
-        $without = Changes::apply(self::FILE, ['/pinned/coil-fuse' => null]);
+        $without = JobDocument::of(self::FILE)->with(Changes::of(['/pinned/coil-fuse' => null]))->file;
         self::assertSame([], $without['pinned']);
     }
 
     public function test_null_elsewhere_is_a_value(): void
     {
-        $changed = Changes::apply(self::FILE, ['/fans/0/startA' => null]);
+        $changed = JobDocument::of(self::FILE)->with(Changes::of(['/fans/0/startA' => null]))->file;
 
         self::assertArrayHasKey('startA', $changed['fans'][0]);
         self::assertNull($changed['fans'][0]['startA']);
@@ -50,7 +51,7 @@ final class ChangesTest extends TestCase
 
     public function test_escaped_slashes_are_part_of_a_name(): void
     {
-        $changed = Changes::apply(self::FILE, ['/pinned/a~1b~0c' => 'x']);
+        $changed = JobDocument::of(self::FILE)->with(Changes::of(['/pinned/a~1b~0c' => 'x']))->file;
 
         self::assertSame('x', $changed['pinned']['a/b~c']);
     }
@@ -63,7 +64,7 @@ final class ChangesTest extends TestCase
     public function test_a_place_that_is_not_there_is_named(string $pointer): void
     {
         try {
-            Changes::apply(self::FILE, [$pointer => 1]);
+            JobDocument::of(self::FILE)->with(Changes::of([$pointer => 1]))->file;
             self::fail('It was taken.');
         } catch (InvalidInput $unusable) {
             self::assertSame($pointer, $unusable->problems[0]->at);
