@@ -34,8 +34,12 @@ enum RelayPlace: string
         return $this === self::Box;
     }
 
-    /** How much longer a stretch is than with the relays on a plate in the bay, m; below 0 where it is shorter. */
-    public function longerM(Stretch $stretch): float
+    /**
+     * How much longer a stretch is than with the relays on a plate in the bay, m; below 0 where it is shorter.
+     *
+     * @param  float  $awayM  how much farther the battery is than in the bay, m: the dash is on the way from there
+     */
+    public function longerM(Stretch $stretch, float $awayM): float
     {
         return match ($this) {
             self::Bay, self::Box => 0.0,
@@ -47,7 +51,7 @@ enum RelayPlace: string
             },
             self::Cabin => match ($stretch) {
                 Stretch::RelayToFan, Stretch::Sensor => 1.4,
-                Stretch::FuseToRelay => 0.9,
+                Stretch::FuseToRelay => $awayM > 0.0 ? -0.9 : 0.9,
                 Stretch::FuseToCoil, Stretch::Dash => -1.0,
                 default => 0.0,
             },

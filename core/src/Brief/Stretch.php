@@ -60,6 +60,6 @@ enum Stretch: string
 
         $zone = $relays->zoneOf($this) ?? $zone;
 
-        return new Segment($lengthM + $relays->longerM($this), $zone, $zone->ambientC());
+        return new Segment($lengthM + $relays->longerM($this, $awayM), $zone, $zone->ambientC());
     }
 }

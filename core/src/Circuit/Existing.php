@@ -6,7 +6,9 @@ namespace LampThread\Circuit;
 
 use LampThread\Brief\Brief;
 use LampThread\Brief\Found;
+use LampThread\Brief\RelayPlace;
 use LampThread\Circuit\Component\Component;
+use LampThread\Circuit\Component\Relay;
 use LampThread\Circuit\Component\Termination;
 use LampThread\Circuit\Control\CircuitBuilder;
 use LampThread\Parts\FusePart;
@@ -50,6 +52,14 @@ final readonly class Existing
     private function mayStay(string $id): bool
     {
         return isset($this->circuit->components[$id]) && ! isset($this->renewed[$id]);
+    }
+
+    /** Where a relay was found; null where there was none of that id. */
+    public function relayPlace(string $id): ?RelayPlace
+    {
+        $relay = $this->circuit->components[$id] ?? null;
+
+        return $relay instanceof Relay ? $relay->place : null;
     }
 
     /**

@@ -7,6 +7,7 @@ namespace LampThread\Circuit;
 use LampThread\Brief\Brief;
 use LampThread\Brief\EarthReturn;
 use LampThread\Brief\Fan;
+use LampThread\Brief\RelayPlace;
 use LampThread\Brief\Stage;
 use LampThread\Brief\Stretch;
 use LampThread\Circuit\Component\Component;
@@ -78,6 +79,12 @@ final class Harness
         $this->marks[$letter] = ($this->marks[$letter] ?? 0) + 1;
 
         return $letter.$this->marks[$letter];
+    }
+
+    /** Where a relay sits: one that was there, or comes in the place of one, sits where that was. */
+    public function relayPlace(string $id): RelayPlace
+    {
+        return $this->selection->existing?->relayPlace($id) ?? $this->brief->control->relayPlace;
     }
 
     public function group(WireGroup $group): WireGroup

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Tests\Circuit;
 
+use LampThread\Brief\RelayPlace;
 use LampThread\Circuit\Component\FanMotor;
 use LampThread\Circuit\Component\FaultKind;
 use LampThread\Circuit\Component\Faults;
@@ -87,6 +88,17 @@ final class FeedsTest extends TestCase
             static fn (Wire $wire): float => $wire->stretch->value === 'fuse-to-relay' ? $wire->segment->lengthM : 0.0,
             Orchard::sizing(['/control/relayPlace' => 'cabin', '/runs' => ['fuse-to-relay' => ['lengthM' => 0.7]]])->circuit->wires,
         )), 1e-9, 'a told length wins');
+        $feedM = static fn (string $battery, string $place): float => array_sum(array_map(
+            static fn (Wire $wire): float => $wire->stretch->value === 'fuse-to-relay' ? $wire->segment->lengthM : 0.0,
+            Orchard::sizing(['/runs' => [], '/supply/batteryPlace' => $battery, '/control/relayPlace' => $place])->circuit->wires,
+        ));
+        self::assertGreaterThan($feedM('bay', 'bay'), $feedM('bay', 'cabin'));
+        self::assertLessThan($feedM('boot', 'bay'), $feedM('boot', 'cabin'), 'from the boot the dash is on the way');
+        $file = Orchard::file();
+        $renewed = Orchard::sizing([
+            '/found' => ['fans' => $file['fans'], 'control' => $file['control']], '/renewed' => ['fan-1-relay'], '/control/relayPlace' => 'fan-bracket',
+        ])->circuit->each(Relay::class)[0];
+        self::assertSame(RelayPlace::Bay, $renewed->place, 'one that is renewed on its wires sits where the old one did');
     }
 
     /** What a spare feed is left for is what its fuse and wire are for; until then it draws nothing, and no fan is sized as though it did. */

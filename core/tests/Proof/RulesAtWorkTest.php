@@ -5,13 +5,17 @@ declare(strict_types=1);
 namespace LampThread\Tests\Proof;
 
 use LampThread\Proof\BehaviourRow;
+use LampThread\Proof\FaultOutcome;
 use LampThread\Proof\Finding\Figure;
 use LampThread\Proof\Finding\Finding;
 use LampThread\Proof\Finding\Remedy;
+use LampThread\Proof\Finding\Severity;
+use LampThread\Proof\Harm;
 use LampThread\Proof\Proof;
 use LampThread\Proof\Rule\AfterRunDrain;
 use LampThread\Proof\Rule\BrokenConstraints;
 use LampThread\Proof\Rule\Cranking;
+use LampThread\Proof\Rule\FanClearance;
 use LampThread\Proof\Rule\KeyOut;
 use LampThread\Proof\Rule\Rule;
 use LampThread\Proof\Rule\SetPoints;
@@ -20,6 +24,7 @@ use LampThread\Proof\Rule\UnfusedLength;
 use LampThread\Tests\Combination;
 use LampThread\Tests\Orchard;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** What a rule says and offers where it speaks: the words an installer reads, and the change he presses. */
@@ -111,6 +116,53 @@ final class RulesAtWorkTest extends TestCase
     public function test_a_rule_says_no_more_than_there_is(Rule $rule, array $changes, array $codes): void
     {
         self::assertSame($codes, array_column($rule->judge(Orchard::sizing($changes)), 'code'));
+    }
+
+    /** A vehicle’s fuse larger than what the wire behind it stands is told with the length; without one, that nothing protects it. */
+    public function test_wire_behind_the_vehicles_own_fuse(): void
+    {
+        $codes = static fn (int $fuseA): array => array_column((new UnfusedLength)->judge(Orchard::sizing([
+            '/control/coilFeed' => 'ignition', '/control/tappedFuseA' => $fuseA, '/runs/feed-to-fuse' => ['lengthM' => 1], '/pinned/trigger-wire' => 'metric-0.5',
+        ])), 'code');
+
+        self::assertSame([['unfused-length'], [], ['under-fused-length']], array_map($codes, [0, 10, 40]));
+    }
+
+    /** A joint that makes 15 W chars what it is in; one that makes less only suffers itself (common practice, no source). */
+    #[TestWith([10.0])]
+    #[TestWith([6.0])]
+    #[TestWith([4.5])]
+    public function test_how_warm_a_bad_joint_may_get(float $runA): void
+    {
+        $faults = Proof::of(Orchard::sizing(['/fans/0/runA' => $runA, '/fans/0/startA' => 3 * $runA]), Orchard::shelf())->faults;
+        $heated = array_filter($faults, static fn (FaultOutcome $fault): bool => $fault->fault->isJoint() && $fault->figure?->name->code === 'figure.joint-heat');
+
+        self::assertNotSame([], $heated);
+        foreach ($heated as $fault) {
+            $watts = $fault->figure->value->value ?? 0.0;
+            self::assertSame($watts >= 15.0 ? Harm::Fire : Harm::Damage, $fault->harm, "{$fault->part}: {$watts} W");
+        }
+    }
+
+    /** Too near by less than three millimetres is dangerous, and how far to move is told (common practice, no source). */
+    #[TestWith([2.9, Severity::Danger, 1.0])]
+    #[TestWith([3.1, Severity::Warning, null])]
+    public function test_how_far_a_fan_has_to_move(float $gapMm, Severity $severity, ?float $leastMm): void
+    {
+        $finding = (new FanClearance)->judge(Orchard::sizing(['/cooling/clearanceMm' => Orchard::file()['fans'][0]['depthMm'] + $gapMm]))[0];
+        $figures = array_column(array_map(static fn (Figure $one): array => [$one->name->code, $one->value->value], $finding->figures), 1, 0);
+
+        self::assertSame([$severity, $leastMm], [$finding->severity, $figures['figure.move-at-least'] ?? null]);
+    }
+
+    /** What a remedy takes away is told by its title. */
+    public function test_a_remedy_says_what_it_takes_away(): void
+    {
+        $finding = array_values(array_filter(
+            Orchard::evaluated([self::DECIDER.'/earthLead' => false])->findings, static fn (Finding $one): bool => $one->code === 'hose-adapter-no-earth',
+        ))[0];
+
+        self::assertContainsEquals($finding->title(), $finding->remedies[0]->removes);
     }
 
     /** A battery is spared from seven tenths of its charge on (common practice, no source). */

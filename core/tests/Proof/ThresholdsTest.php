@@ -151,6 +151,7 @@ final class ThresholdsTest extends TestCase
         $gap = static fn (float $mm): array => ['/cooling/clearanceMm' => Orchard::file()['fans'][0]['depthMm'] + $mm];
         yield '6 mm behind the fan' => [new FanClearance, $gap(6), []];
         yield 'less' => [new FanClearance, $gap(5.9), ['fan-gap-small']];
+        yield 'half a millimetre' => [new FanClearance, $gap(0.5), ['fan-gap-small']];
         yield 'none' => [new FanClearance, $gap(-0.1), ['fan-does-not-fit']];
         $joined = ['/control/airConditioning' => ['compressor' => 'clutch', 'trigger' => 'separate-relay']];
         yield 'two feeds joined at the fan, each with its fuse' => [new FeedWithoutFuse, $joined, []];

@@ -107,7 +107,7 @@ final readonly class CoilSupply implements Arrangement
             $harness->mark('K'),
             Message::of('component.feed-relay'),
             $harness->selection->relay('feed-relay'),
-            $harness->brief->control->relayPlace,
+            $harness->relayPlace('feed-relay'),
         ));
         $group = self::TAP_WIRES;
         $harness->wire($keyFed, $relay->terminal('86'), Stretch::FuseToCoil, Colour::CoilFeed, $group);

@@ -94,7 +94,7 @@ abstract readonly class Trigger implements AirConditioningTrigger
      */
     protected function relay(Harness $harness, string $id, Message $name, string $feed, string $group = TriggerLine::WIRES): Relay
     {
-        $relay = $harness->add(new Relay("{$id}-relay", $harness->mark('K'), $name, $harness->selection->relay("{$id}-relay"), $harness->brief->control->relayPlace));
+        $relay = $harness->add(new Relay("{$id}-relay", $harness->mark('K'), $name, $harness->selection->relay("{$id}-relay"), $harness->relayPlace("{$id}-relay")));
         if (! $harness->hasGroup($group)) {
             $load = [$relay->terminal('86'), $relay->terminal('85')];
             $harness->group(new WireGroup(TriggerLine::WIRES, Message::of('wire-group.trigger'), VehicleFuse::CLUTCH, ...$load, isThin: true));

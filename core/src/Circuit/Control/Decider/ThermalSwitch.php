@@ -190,7 +190,7 @@ final readonly class ThermalSwitch extends TriggersRelay
             $harness->mark('K'),
             Message::of('component.inverting-relay'),
             $harness->selection->relay($id),
-            $harness->brief->control->relayPlace,
+            $harness->relayPlace($id),
             isChangeOver: true,
         ));
         $inHose = $this->band->place->isInHose();

@@ -113,7 +113,7 @@ final readonly class RelayedFan implements Load
             $harness->mark('K'),
             Message::of('component.fan-relay', fan: $fan->name),
             $harness->selection->relay("{$fan->id}-relay"),
-            $harness->brief->control->relayPlace,
+            $harness->relayPlace("{$fan->id}-relay"),
         ));
         if ($this->switchesMinus()) {
             $earth = $harness->earth('bay', $this->stage->sharesRelay ? $this->runA($harness) : $fan->runA);

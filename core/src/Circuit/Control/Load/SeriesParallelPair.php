@@ -34,7 +34,7 @@ final readonly class SeriesParallelPair implements Arrangement
         foreach ($feeds as [$motor, $relayId, $speed]) {
             [$fused, $group] = FusedFeed::install($harness, $motor->id, Message::verbatim($motor->fan->name), $motor->terminal('+'), $motor->terminal('-'));
             $relay = $harness->add(new Relay(
-                $relayId, $harness->mark('K'), Message::of('component.speed-relay', speed: $speed), $harness->selection->relay($relayId), $harness->brief->control->relayPlace,
+                $relayId, $harness->mark('K'), Message::of('component.speed-relay', speed: $speed), $harness->selection->relay($relayId), $harness->relayPlace($relayId),
             ));
             $harness->wire($fused, $relay->terminal('30'), Stretch::FuseToRelay, Colour::BatteryFeed, $group);
             $harness->wire($relay->terminal('87'), $motor->terminal('+'), Stretch::RelayToFan, Colour::FanFeed, $group);
@@ -44,7 +44,7 @@ final readonly class SeriesParallelPair implements Arrangement
             $harness->mark('K'),
             Message::of('component.series-relay'),
             $harness->selection->relay(self::SERIES_RELAY),
-            $harness->brief->control->relayPlace,
+            $harness->relayPlace(self::SERIES_RELAY),
             isChangeOver: true,
         ));
         $harness->wire($first->terminal('-'), $series->terminal('30'), Stretch::FanToEarth, Colour::FanFeed, $groups[0]);

@@ -37,7 +37,7 @@ final readonly class TwoSpeedFan implements Arrangement
         $resistor = $harness->add(LowSpeedResistor::of($harness, self::RESISTOR, $fan, '/control/speeds', $this->speeds === Speeds::TwoWindings));
         foreach ([[self::HIGH_RELAY, 'high', $motor->terminal('+')], [self::LOW_RELAY, 'low', $resistor->terminal('1')]] as [$id, $speed, $to]) {
             $relay = $harness->add(
-                new Relay($id, $harness->mark('K'), Message::of('component.speed-relay', speed: $speed), $harness->selection->relay($id), $harness->brief->control->relayPlace),
+                new Relay($id, $harness->mark('K'), Message::of('component.speed-relay', speed: $speed), $harness->selection->relay($id), $harness->relayPlace($id)),
             );
             // One lead from the fuse; the second relay takes its feed from the first beside it.
             $isFirst = $id === self::HIGH_RELAY;

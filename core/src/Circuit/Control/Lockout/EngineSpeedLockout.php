@@ -70,7 +70,7 @@ final readonly class EngineSpeedLockout implements Lockout
     private function relay(Harness $harness, string $id, ?string $beside, LockoutSwitch $switch, ?string $feed = null): Relay
     {
         $relay = $harness->add(new Relay(
-            $id, $harness->mark('K'), Message::of('component.engine-speed-relay'), $harness->selection->relay($id), $harness->brief->control->relayPlace, isChangeOver: true,
+            $id, $harness->mark('K'), Message::of('component.engine-speed-relay'), $harness->selection->relay($id), $harness->relayPlace($id), isChangeOver: true,
         ));
         [$in, $out] = $switch->contact();
         if ($beside === null) {

@@ -99,7 +99,7 @@ abstract readonly class ChangesOver extends Override
             $harness->mark('K'),
             Message::of('component.change-over-relay', fan: $harness->brief->fan($fanId)->name, isPlus: $isPlus),
             $harness->selection->relay($id),
-            $harness->brief->control->relayPlace,
+            $harness->relayPlace($id),
             isChangeOver: true,
             commonIsOutput: $isPlus,
             isInModule: $this->lowIsUnknown,

@@ -57,7 +57,7 @@ final readonly class PlugLowHigh extends ChangesOver
                 : LowSpeedResistor::of($harness, "{$fanId}-override-resistor", $fan, '/control/overrides'));
             $high = $harness->add(new Relay(
                 "{$fanId}-override-high-relay", $harness->mark('K'), Message::of('component.speed-relay', speed: 'high'),
-                $harness->selection->relay("{$fanId}-override-high-relay"), $harness->brief->control->relayPlace,
+                $harness->selection->relay("{$fanId}-override-high-relay"), $harness->relayPlace("{$fanId}-override-high-relay"),
                 isInModule: $this->lowIsUnknown,
             ));
             $harness->wire($fused, $high->terminal('30'), Stretch::FuseToRelay, Colour::BatteryFeed, $group);
