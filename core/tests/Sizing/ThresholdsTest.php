@@ -124,10 +124,16 @@ final class ThresholdsTest extends TestCase
         $choice = Orchard::sizing()->choices['fan-1-wire'];
         $constraint = self::constraint($choice->taken, 'long-overload');
 
-        self::assertSame(Orchard::brief()->wiring->insulationC + 50.0, $constraint->limit);
-        $opens = self::constraint($choice->taken, 'opens-on-short');
+        $insulationC = Orchard::brief()->wiring->insulationC;
+        self::assertSame($insulationC + 50.0, $constraint->limit);
         $fuse = Orchard::sizing()->choices['fan-1-fuse']->taken->part;
+        $steady = self::constraint($choice->taken, 'steady-current');
+        $wires = array_filter(Orchard::sizing()->circuit->wires, static fn (Wire $wire): bool => $wire->group === 'fan-1-wire');
+        $ambientC = max(array_map(static fn (Wire $wire): float => $wire->segment->ambientC, $wires));
         self::assertInstanceOf(FusePart::class, $fuse);
+        // Warmth goes with the square of the current: at its ampacity the wire is as warm as its insulation may be.
+        self::assertEqualsWithDelta($ambientC + ($insulationC - $ambientC) * (1.35 * $fuse->ratedA / $steady->limit) ** 2, $constraint->value, 1.0);
+        $opens = self::constraint($choice->taken, 'opens-on-short');
         self::assertEqualsWithDelta(3.5 * $fuse->ratedA, $opens->value, 1e-9, 'a short at the far end opens it within half a second');
     }
 

@@ -89,6 +89,12 @@ final class WholeCircuitTest extends TestCase
         $limit = array_column($sizing->choices['fan-1-wire']->taken->constraints, 'limit', 'code')['wire-drop'];
 
         self::assertEqualsWithDelta($sizing->brief->wiring->dropLimitPercent * $lengthM('fan-1-wire') / ($lengthM('fan-1-wire') + $longestM), $limit, 1e-9);
+        $lostByTrunk = array_column($sizing->choices['fan-1-wire']->taken->constraints, 'value', 'code')['wire-drop'];
+        foreach ($branches as $branch) {
+            $left = array_column($sizing->choices[$branch]->taken->constraints, 'limit', 'code')['wire-drop'];
+            self::assertEqualsWithDelta($sizing->brief->wiring->dropLimitPercent - $lostByTrunk, $left, 0.05, 'what the trunk leaves');
+            self::assertGreaterThan(0.2, $lostByTrunk);
+        }
     }
 
     /** Wires that stay are judged as what they are, where that is told, and against their fuse where that is told too; new ones in their place are chosen. */
