@@ -129,7 +129,7 @@ final class ThresholdsTest extends TestCase
         $fuse = Orchard::sizing()->choices['fan-1-fuse']->taken->part;
         $steady = self::constraint($choice->taken, 'steady-current');
         $wires = array_filter(Orchard::sizing()->circuit->wires, static fn (Wire $wire): bool => $wire->group === 'fan-1-wire');
-        $ambientC = max(array_map(static fn (Wire $wire): float => $wire->segment->ambientC, $wires));
+        $ambientC = max([0.0, ...array_map(static fn (Wire $wire): float => $wire->segment->ambientC, array_values($wires))]);
         self::assertInstanceOf(FusePart::class, $fuse);
         // Warmth goes with the square of the current: at its ampacity the wire is as warm as its insulation may be.
         self::assertEqualsWithDelta($ambientC + ($insulationC - $ambientC) * (1.35 * $fuse->ratedA / $steady->limit) ** 2, $constraint->value, 1.0);
