@@ -55,8 +55,9 @@ final readonly class UnknownVehicle
         foreach ($trail->shares as $cause => $share) {
             $shares[$table->causes[$cause]->subject] += $share;
         }
+        $known = array_sum($shares);
         $arrangements = array_map(static fn (string $id, float $share): array => [
-            'id' => $id, 'title' => Message::of("arrangement.{$id}.title"), 'share' => round($share, 4),
+            'id' => $id, 'title' => Message::of("arrangement.{$id}.title"), 'share' => round($share / $known, 4),
         ], array_keys($fitting), $shares);
         usort($arrangements, static fn (array $a, array $b): int => $b['share'] <=> $a['share']);
 

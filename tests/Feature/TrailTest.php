@@ -24,7 +24,7 @@ final class TrailTest extends TestCase
         $this->assertFits('trail', (string) $begun->getContent());
         self::assertGreaterThan(5, $begun->json('trail.count'));
         self::assertStringContainsString('possibilities into', $begun->json('trail.next.0.why'));
-        $this->write($id, ['kind' => 'trail', 'step' => $begun->json('trail.next.0.id'), 'text' => 'not-sure']);
+        $this->write($id, ['kind' => 'trail', 'step' => $begun->json('trail.next.1.id'), 'text' => 'not-sure']);
         $this->write($id, ['kind' => 'trail', 'step' => 'swap/fan-1-relay', 'text' => 'cured']);
         $this->write($id, ['kind' => 'trail', 'step' => 'back', 'text' => '']);
         self::assertCount(1, $this->getJson("/api/jobs/{$id}/trail")->json('trail.answers'));

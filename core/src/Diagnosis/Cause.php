@@ -17,13 +17,23 @@ final readonly class Cause
      * @param  string|null  $cooling  what is wrong that is not electrical
      * @param  list<string>  $opened  fuses it has opened
      * @param  int  $subject  which of several circuits it is in
+     * @param  bool  $comesAndGoes  whether it may be there at one test and not at the next
      */
-    public function __construct(public float $weight, public array $faults, public ?string $cooling = null, public array $opened = [], public int $subject = 0) {}
+    public function __construct(
+        public float $weight, public array $faults, public ?string $cooling = null, public array $opened = [], public int $subject = 0,
+        public bool $comesAndGoes = false,
+    ) {}
 
     /** What would be mended: causes of one place need not be told apart. */
     public function place(): string
     {
         return $this->cooling ?? implode('+', array_keys($this->faults));
+    }
+
+    /** Whether nothing is wrong. */
+    public function isNone(): bool
+    {
+        return $this->faults === [] && $this->cooling === null;
     }
 
     public function fault(string $part): ?Fault
@@ -34,12 +44,12 @@ final readonly class Cause
     /** @param  list<string>  $opened */
     public function withOpened(array $opened): self
     {
-        return new self($this->weight, $this->faults, $this->cooling, $opened, $this->subject);
+        return new self($this->weight, $this->faults, $this->cooling, $opened, $this->subject, $this->comesAndGoes && $opened === []);
     }
 
     public function isIn(int $subject, float $weight): self
     {
-        return new self($weight, $this->faults, $this->cooling, $this->opened, $subject);
+        return new self($weight, $this->faults, $this->cooling, $this->opened, $subject, $this->comesAndGoes);
     }
 
     /** What is wrong as a situation feels it, with the fuses open that it has opened. */

@@ -55,11 +55,12 @@ final class FaultRows
         $this->append(new Cause($cause->weight, [], $cause->id), $points, $behaviour, [], $cause->answers);
     }
 
-    public function table(Situations $situations, float $supplyV): FaultTable
+    /** @param  array<string, float>  $spreads  column of a number to how far a sound vehicle’s may be off */
+    public function table(Situations $situations, float $supplyV, array $spreads): FaultTable
     {
         $tests = [];
         foreach ($this->tests->all as $id => $test) {
-            $tests[$id] = new Test($test->kind, $test->situation, $test->spot, $test->minutes, $this->answers[$id] ?? $test->answers, $test->caution);
+            $tests[$id] = new Test($test->kind, $test->situation, $test->spot, $test->minutes, $this->answers[$id] ?? $test->answers, $test->caution, $spreads[$id] ?? 0.0);
         }
 
         return new FaultTable($this->causes, $tests, $situations->all, $this->columns, $this->symptoms, $supplyV);

@@ -40,6 +40,19 @@ final readonly class FaultTable
         return new self($causes, $this->tests, $this->situations, $this->columns, $this->symptoms, $this->supplyV);
     }
 
+    /** @return array<int, int> subject to the cause that is none */
+    public function soundCauses(): array
+    {
+        $sound = [];
+        foreach ($this->causes as $at => $cause) {
+            if ($cause->isNone()) {
+                $sound[$cause->subject] ??= $at;
+            }
+        }
+
+        return $sound;
+    }
+
     public function shows(int $cause, Symptom $symptom): bool
     {
         return $this->symptoms[$symptom->value][$cause] === '1';
@@ -124,7 +137,7 @@ final readonly class FaultTable
             foreach ($table->tests as $id => $test) {
                 $known = $tests[$id] ?? null;
                 $answers = array_values(array_unique([...($known->answers ?? []), ...$test->answers]));
-                $tests[$id] = new Test($test->kind, $test->situation, $test->spot, $test->minutes, $answers, $test->caution);
+                $tests[$id] = new Test($test->kind, $test->situation, $test->spot, $test->minutes, $answers, $test->caution, max($test->spread, $known->spread ?? 0.0));
             }
             foreach ($table->columns as $name => $bytes) {
                 $places = $table->places($name, $tests);

@@ -7,8 +7,10 @@ namespace LampThread\Diagnosis;
 use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\Faults;
 use LampThread\Circuit\Component\OperatingConditions;
+use LampThread\Circuit\Component\Protective;
 use LampThread\Circuit\Component\Rail;
 use LampThread\Circuit\Fault\Fault;
+use LampThread\Handover\Tolerance;
 use LampThread\Operation\OperatingPoint;
 use LampThread\Operation\Solver;
 use LampThread\Parts\Shelf;
@@ -62,7 +64,11 @@ final class FaultTables
         foreach ($this->circuit->faults() as $part => $faults) {
             // What lasts only for moments is over when the vehicle comes.
             foreach (array_filter($faults, static fn (Fault $fault): bool => is_infinite($fault->lastsS())) as $fault) {
-                $cause = new Cause($this->rates->weight($part, $fault->kind), [$part => $fault]);
+                $cause = new Cause(
+                    $this->rates->weight($part, $fault->kind), [$part => $fault],
+                    // A blown fuse stays blown, and what a hand has done stays done.
+                    comesAndGoes: ! $fault->isByHand() && ! ($this->circuit->components[$part] ?? null) instanceof Protective,
+                );
                 $isSilent = $this->addSolved($cause, $rows);
                 // Two faults of which the first hides are of parts that act: a wire is found by the other's test.
                 if ($isSilent && isset($this->circuit->components[$part]) && ! $fault->isJoint() && ! $fault->isByHand()) {
@@ -82,7 +88,23 @@ final class FaultTables
             $rows->addCooling($cause, $points, $behaviour);
         }
 
-        return $rows->table($this->situations, abs($this->sound[Situations::COLD]->voltages->at(Rail::SUPPLY)));
+        return $rows->table($this->situations, abs($this->sound[Situations::COLD]->voltages->at(Rail::SUPPLY)), $this->spreads());
+    }
+
+    /** @return array<string, float> column of a number to how far a sound vehicle’s may be off, as the test plan has it */
+    private function spreads(): array
+    {
+        $spreads = [];
+        foreach ($this->situations->all as $id => $situation) {
+            if ($situation->isMeasured()) {
+                $tolerance = new Tolerance($this->sound[$id]);
+                foreach ($this->tests->measurements($id) as $column => $measurement) {
+                    $spreads[$column] = $tolerance->of($measurement);
+                }
+            }
+        }
+
+        return $spreads;
     }
 
     /** @param  list<Cause>  $silent */

@@ -10,10 +10,21 @@ final class Reading
     /** Of what fits nothing: one answer in so many is wrong. */
     public const WRONG = 0.01;
 
+    /** Whether a fan turns nobody mistakes often. */
+    private const WRONGLY_SEEN = 0.004;
+
     /** How often a lamp is taken for glowing one step more or less than it does. */
     private const NEXT_GLOW = 0.1;
 
     private const WRONG_NUMBER = 2e-3;
+
+    /** How many numbers lie wider than the rest, and how much wider. */
+    private const IN_HASTE = 0.1;
+
+    private const HASTE = 3.0;
+
+    /** A number among those a terminal or a wire may show at all, as often as one that is read right lies within its error. */
+    private const ANY_NUMBER = 0.05;
 
     /** Numbers are told apart where they lie so many standard errors apart. */
     private const APART = 3.0;
@@ -28,12 +39,21 @@ final class Reading
             return self::NEXT_GLOW;
         }
         if (! $test->kind->isNumber()) {
-            return $value === $shown ? 1.0 : self::WRONG;
+            return $value === $shown ? 1.0 : ($test->kind === TestKind::Look ? self::WRONGLY_SEEN : self::WRONG);
         }
         [$fixed, $share] = self::error($test->kind);
-        $spread = $fixed + $share * abs($shown);
+        $spread = hypot($fixed + $share * abs($shown), $test->spread);
 
-        return exp(-0.5 * min(600.0, (($value - $shown) / $spread) ** 2)) + self::WRONG_NUMBER;
+        $squares = min(600.0, (($value - $shown) / $spread) ** 2);
+
+        // One in ten is read in haste, or of a vehicle farther off than most.
+        return (1 - self::IN_HASTE) * exp(-0.5 * $squares) + self::IN_HASTE * exp(-0.5 * $squares / self::HASTE ** 2) + self::WRONG_NUMBER;
+    }
+
+    /** The same where nothing is known of what would be shown. */
+    public static function ofAnything(Test $test): float
+    {
+        return $test->kind->isNumber() ? self::ANY_NUMBER : 1 / max(2, count($test->answers));
     }
 
     /** The same for values a test does not tell apart. */
@@ -43,6 +63,7 @@ final class Reading
             return (int) $shown;
         }
         [$fixed, $share] = self::error($test->kind);
+        $fixed = hypot($fixed, $test->spread);
         // Steps of so many standard errors, which grow with the value.
         $steps = log(1 + $share * abs($shown) / $fixed) / $share / self::APART;
 
@@ -54,8 +75,8 @@ final class Reading
     {
         return match ($kind) {
             TestKind::Drop => [0.05, 0.1],
-            TestKind::Clamp => [0.1, 0.1],
-            default => [0.08, 0.04],
+            TestKind::Clamp => [0.15, 0.04],
+            default => [0.05, 0.015],
         };
     }
 }

@@ -13,6 +13,7 @@ final readonly class Test
      * @param  float  $minutes  without what the situation takes
      * @param  list<string>  $answers  what can be seen; none where a number is read
      * @param  string|null  $caution  what to take care of, a code
+     * @param  float  $spread  how far a sound vehicle’s own tolerances put the number off, in its unit
      */
     public function __construct(
         public TestKind $kind,
@@ -21,6 +22,7 @@ final readonly class Test
         public float $minutes,
         public array $answers,
         public ?string $caution = null,
+        public float $spread = 0.0,
     ) {}
 
     public function id(): string
@@ -31,7 +33,7 @@ final readonly class Test
     /** The same where it takes other minutes. */
     public function within(float $minutes): self
     {
-        return new self($this->kind, $this->situation, $this->spot, $minutes, $this->answers, $this->caution);
+        return new self($this->kind, $this->situation, $this->spot, $minutes, $this->answers, $this->caution, $this->spread);
     }
 
     /** The column of a fault table that says what it shows. */

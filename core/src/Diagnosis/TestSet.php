@@ -16,6 +16,8 @@ use LampThread\Circuit\Component\Relay;
 use LampThread\Circuit\Component\Symbol;
 use LampThread\Circuit\Fault\InTheHand;
 use LampThread\Circuit\Fault\Open;
+use LampThread\Handover\Measurement;
+use LampThread\Handover\Reads;
 use LampThread\Operation\OperatingPoint;
 
 /** Every test of a circuit, and what each shows of a cause. */
@@ -98,6 +100,21 @@ final readonly class TestSet
         }
 
         return $numbers;
+    }
+
+    /** @return array<string, Measurement> column of a number to what is measured, in a situation */
+    public function measurements(string $situation): array
+    {
+        $measurements = [];
+        foreach ($this->terminals as $terminal) {
+            $measurements["volts/{$situation}/{$terminal}"] = new Measurement($situation, Reads::Volt, $terminal, Rail::EARTH);
+            $measurements["drop/{$situation}/{$terminal}"] = new Measurement($situation, Reads::Volt, Rail::SUPPLY, $terminal);
+        }
+        foreach ([...$this->wires, self::BATTERY_LEAD] as $wire) {
+            $measurements["clamp/{$situation}/{$wire}"] = new Measurement($situation, Reads::Ampere, $wire === self::BATTERY_LEAD ? Battery::ID : $wire, '');
+        }
+
+        return array_intersect_key($measurements, $this->all);
     }
 
     /**

@@ -16,11 +16,29 @@ final class Trail
     /** Below this share a cause does not count in what is tested next. */
     private const COUNTS_SHARE = 1e-3;
 
-    /** From this share on it is the fault. */
-    private const FOUND_SHARE = 0.94;
+    /** From this share on it is the fault, where a test has told it from a sound vehicle. */
+    private const FOUND_SHARE = 0.93;
 
-    /** The same where it fits all that was told and answered, and nothing else does. */
-    private const SOLE_SHARE = 0.8;
+    /** From this share on nothing is wrong today: nobody renews anything for it. */
+    private const SOUND_SHARE = 0.88;
+
+    /** What it must still have were any one answer not given. */
+    private const FIRM_SHARE = 0.1;
+
+    /** The same where something put in has mended it. */
+    private const CURED_SHARE = 0.15;
+
+    /** A test tells two causes apart where its answer is so many times as likely with the one. */
+    private const TELLS_APART = 12.0;
+
+    /** Of all that is told of, what is away by the time it is looked at, or was not so (common practice, no source). */
+    private const AWAY_BY_NOW = 0.08;
+
+    /** How often a fault is there at some tests only, over one that lasts (common practice, no source). */
+    private const COMES_AND_GOES = 0.1;
+
+    /** Of all that is told of, what no table lists (common practice, no source). */
+    private const NOT_LISTED = 0.01;
 
     /** A test that tells less is not worth its trouble, bit. */
     public const LEAST_BITS = 0.02;
@@ -34,10 +52,9 @@ final class Trail
     /** @var list<int> causes that still count, of the table: those that contradict fewest answers */
     public readonly array $alive;
 
-    /** How much of what was told and answered the best of them contradict. */
-    private readonly int $fewestMisses;
+    private readonly Odds $odds;
 
-    /** @var array<int, float> by cause, 1 in all */
+    /** @var array<int, float> by cause; what is missing to 1 is in no table */
     public readonly array $shares;
 
     /** @var array<string, true> tests that were done or passed over */
@@ -55,14 +72,16 @@ final class Trail
         private readonly array $answers,
         private readonly array $tools,
     ) {
-        [$weights, $misses] = $this->weights($seen, $answers);
-        $sum = array_sum($weights);
-        $shares = array_map(static fn (float $weight): float => $weight / $sum, $weights);
+        $this->odds = $this->odds($seen, $answers);
+        $shares = $this->odds->shares();
         $this->shares = $shares;
         $counting = array_filter($shares, static fn (float $share): bool => $share > self::COUNTS_SHARE);
+        $misses = $this->odds->misses;
         $fewest = min([PHP_INT_MAX, ...array_intersect_key($misses, $counting)]);
-        $this->fewestMisses = $fewest;
-        $this->alive = array_keys(array_filter($counting, static fn (int $cause): bool => $misses[$cause] === $fewest, ARRAY_FILTER_USE_KEY));
+        $fitting = array_keys(array_filter($counting, static fn (int $cause): bool => $misses[$cause] === $fewest, ARRAY_FILTER_USE_KEY));
+        // Where one place alone fits, it is what fits less well that is left to be told from it.
+        $places = array_unique(array_map(static fn (int $cause): string => $table->causes[$cause]->place(), $fitting));
+        $this->alive = count($places) > 1 ? $fitting : array_keys($counting);
         $done = [];
         foreach ($answers as $answer) {
             $done[$answer->test->id()] = true;
@@ -91,14 +110,73 @@ final class Trail
         return $places;
     }
 
-    /** The fault, once it is found; null before. */
+    /** The fault, once it is found: nothing else is left, it was measured or tried, and no one answer alone says so; null before. */
     public function found(): ?Place
     {
         $likeliest = $this->places()[0];
-        $left = array_unique(array_map(fn (int $cause): string => $this->table->causes[$cause]->place(), $this->alive));
-        $least = $this->fewestMisses === 0 && $left === [$likeliest->id] ? self::SOLE_SHARE : self::FOUND_SHARE;
 
-        return $likeliest->share >= $least ? $likeliest : null;
+        if ($likeliest->likeliest->isNone()) {
+            return $likeliest->share >= self::SOUND_SHARE ? $likeliest : null;
+        }
+
+        return $likeliest->share >= self::FOUND_SHARE && $this->isFirm($likeliest) ? $likeliest : null;
+    }
+
+    private function isFirm(Place $place): bool
+    {
+        return $this->isTold($this->likeliest()) && $this->leastWithoutOne($place) >= ($this->isCured() ? self::CURED_SHARE : self::FIRM_SHARE);
+    }
+
+    /** What has cured it is its proof, and nothing is as it was before. */
+    private function isCured(): bool
+    {
+        return array_filter($this->answers, static fn (Answer $answer): bool => $answer->cures()) !== [];
+    }
+
+    /** The least share of a place were any one answer not given. */
+    private function leastWithoutOne(Place $place): float
+    {
+        $least = 1.0;
+        foreach (array_keys($this->answers) as $at) {
+            $shares = $this->weighed($this->seen, array_values(array_diff_key($this->answers, [$at => 1])));
+            $least = min($least, array_sum(array_filter($shares, fn (int $cause): bool => $this->table->causes[$cause]->place() === $place->id, ARRAY_FILTER_USE_KEY)));
+        }
+
+        return $least;
+    }
+
+    /** How likely it is something that is in no table. */
+    public function unlistedShare(): float
+    {
+        return $this->odds->unlisted / $this->odds->sum();
+    }
+
+    /** Whether a place is more likely there at some tests only. */
+    public function comesAndGoes(Place $place): bool
+    {
+        $lasting = 0.0;
+        $fleeting = 0.0;
+        foreach ($this->table->causes as $at => $cause) {
+            if ($cause->place() === $place->id) {
+                $lasting += $this->odds->lasting[$at];
+                $fleeting += $this->odds->fleeting[$at];
+            }
+        }
+
+        return $fleeting > $lasting;
+    }
+
+    /** Whether an answer tells a cause from a sound vehicle: what is only left over is not found. */
+    private function isTold(int $cause): bool
+    {
+        $none = $this->table->soundCauses()[$this->table->causes[$cause]->subject] ?? null;
+        foreach ($this->answers as $answer) {
+            if ($none === null || $this->likelihood($answer, $cause) > self::TELLS_APART * $this->likelihood($answer, $none)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Whether anything known shows all that is told; where not, the causes are those that show most of it. */
@@ -145,14 +223,18 @@ final class Trail
     /** @return list<NextTest> what could be done next, what finds the fault soonest first */
     public function next(): array
     {
-        return (new Planner($this, $this->situation()))->ranked($this->offered());
+        $planner = new Planner($this, $this->situation());
+        // What is all but found lacks its proof.
+        $proof = $this->places()[0]->share >= self::FOUND_SHARE ? $this->confirming() : null;
+        $ranked = $planner->ranked($this->offered());
+
+        return $proof === null ? $ranked : [$planner->one($proof->test), ...array_values(array_filter($ranked, static fn (NextTest $next): bool => $next->test !== $proof->test))];
     }
 
     /** What must then be true too, where it is the cause that is likeliest: a test not yet done, and what it then shows. */
     public function confirming(): ?Answer
     {
-        // What has cured it is its proof, and nothing is as it was before.
-        if (array_filter($this->answers, static fn (Answer $answer): bool => $answer->cures()) !== []) {
+        if ($this->isCured()) {
             return null;
         }
         // Another instrument on the same spot would only say the same again.
@@ -266,7 +348,7 @@ final class Trail
      */
     private function evidence(array $seen, array $answers): float
     {
-        return array_sum($this->weights($seen, $answers)[0]);
+        return $this->odds($seen, $answers)->sum();
     }
 
     /**
@@ -276,40 +358,51 @@ final class Trail
      */
     private function weighed(array $seen, array $answers): array
     {
-        [$weights] = $this->weights($seen, $answers);
-        $sum = array_sum($weights);
-
-        return array_map(static fn (float $weight): float => $weight / $sum, $weights);
+        return $this->odds($seen, $answers)->shares();
     }
 
     /**
      * @param  list<Symptom>  $seen
      * @param  list<Answer>  $answers
-     * @return array{array<int, float>, array<int, int>} weights by cause, and how much of what was told and answered each contradicts
      */
-    private function weights(array $seen, array $answers): array
+    private function odds(array $seen, array $answers): Odds
     {
-        $weights = [];
+        $lasting = [];
         $misses = [];
+        $sound = $this->table->soundCauses();
         foreach ($this->table->causes as $at => $cause) {
             $missed = count(array_filter($seen, fn (Symptom $symptom): bool => ! $this->table->shows($at, $symptom)));
-            $weights[$at] = $cause->weight * self::WRONGLY_TOLD ** $missed;
-            $misses[$at] = $missed;
+            $lasting[$at] = $cause->weight * self::WRONGLY_TOLD ** $missed;
+            $misses[$at] = $cause->isNone() ? 0 : $missed;
         }
+        // What is away by now has shown whatever it was told of.
+        $told = array_sum($lasting);
+        foreach ($sound as $at) {
+            $lasting[$at] = max($lasting[$at], self::AWAY_BY_NOW * $told / count($sound));
+        }
+        $fleeting = [];
+        foreach ($this->table->causes as $at => $cause) {
+            $fleeting[$at] = $cause->comesAndGoes ? self::COMES_AND_GOES * $lasting[$at] : 0.0;
+        }
+        $unlisted = self::NOT_LISTED * $told;
         foreach ($answers as $answer) {
             if ($answer->value !== null) {
                 // With the lamp in it is solved only where that still matters.
-                $least = self::COUNTS_SHARE * max(0.0, ...$weights);
-                $counting = array_keys(array_filter($weights, static fn (float $weight): bool => $weight > $least));
-                $shown = $this->shown($answer->test, $counting) + $this->table->shown($answer->test, array_keys($weights));
-                foreach ($weights as $at => $weight) {
+                $least = self::COUNTS_SHARE * max(0.0, ...$lasting, ...$fleeting);
+                $counting = array_keys(array_filter($lasting, static fn (float $weight, int $at): bool => $weight + $fleeting[$at] > $least, ARRAY_FILTER_USE_BOTH));
+                $shown = $this->shown($answer->test, array_values(array_unique([...$counting, ...$sound]))) + $this->table->shown($answer->test, array_keys($lasting));
+                foreach ($lasting as $at => $weight) {
                     $likelihood = Reading::likelihood($answer->test, $answer->value, $shown[$at]);
-                    $weights[$at] = $weight * $likelihood;
+                    $none = $sound[$this->table->causes[$at]->subject] ?? null;
+                    $away = $none === null ? 0.0 : Reading::likelihood($answer->test, $answer->value, $shown[$none]);
+                    $lasting[$at] = $weight * $likelihood;
+                    $fleeting[$at] *= 0.5 * ($likelihood + $away);
                     $misses[$at] += $likelihood < self::DOUBT_FROM ? 1 : 0;
                 }
+                $unlisted *= Reading::ofAnything($answer->test);
             }
         }
 
-        return [$weights, $misses];
+        return new Odds($lasting, $fleeting, $unlisted, $misses);
     }
 }

@@ -65,7 +65,11 @@ final readonly class TrailPresenter
             ], $answers),
             'doubt' => $doubted === null ? null : $this->doubt($doubted),
             'count' => count($left),
-            'places' => array_map($this->place(...), array_slice($left, 0, self::MOST_PLACES)),
+            'places' => array_map(
+                fn (Place $place): array => [...$this->place($place), ...($trail->comesAndGoes($place) ? ['says' => Message::of('trail.comes-and-goes', what: $this->says($place->likeliest))] : [])],
+                array_slice($left, 0, self::MOST_PLACES),
+            ),
+            'unlisted' => round($trail->unlistedShare(), 4),
             'next' => array_map(fn (NextTest $one): array => [
                 ...$this->test($one->test, $trail->table->situations), 'bits' => round($one->bits, 3), 'minutes' => round($one->minutes, 1), 'splits' => $one->splits,
                 'why' => $this->why($one, count($left)),

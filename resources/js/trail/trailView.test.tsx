@@ -61,6 +61,7 @@ const LOOKING: TrailAnswered = {
     },
   ],
   found: null,
+  unlisted: 0.01,
   isEnded: false,
 };
 

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+use LampThread\Tests\Diagnosis\VehicleWalks;
+
+// Vehicles that are not quite the job's, looked at until a place is named or no test tells any more: how often the name is right, and wrong.
+//   php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M bench/vehicle.php [of each job] [seed]
+
+require __DIR__.'/../vendor/autoload.php';
+
+ini_set('memory_limit', '1G');
+
+foreach (VehicleWalks::SETS as $set) {
+    $walks = new VehicleWalks($set, (int) ($argv[2] ?? 1));
+    foreach (glob(__DIR__.'/../core/data/jobs/*.json') ?: [] as $path) {
+        for ($number = 0; $number < (int) ($argv[1] ?? 10); $number++) {
+            $walks->walk(basename($path, '.lampthread.json'));
+        }
+    }
+    printf(
+        "%-13s %4d vehicles: named rightly %3.0f %%, wrongly %3.0f %%; right one likeliest %3.0f %%; %.1f tests\n", $set, $walks->count, 100 * $walks->right / $walks->count,
+        100 * count($walks->wrong) / $walks->count, 100 * $walks->likeliest / $walks->count, $walks->tests / $walks->count,
+    );
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Tests\Diagnosis;
+
+use LampThread\Tests\Orchard;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** Vehicles that are not quite the job's, with faults between those of the table, and persons who err: a place is named where it was measured, and hardly ever wrongly. */
+final class VehicleWalksTest extends TestCase
+{
+    private const OF_EACH_JOB = 3;
+
+    /**
+     * @param  float  $right  share that is to be named rightly, at the least
+     * @param  float  $wrong  share that may be named wrongly, at the most
+     */
+    #[TestWith(['one', 0.8, 0.06])]
+    #[TestWith(['joints', 0.7, 0.12])]
+    #[TestWith(['sound', 0.6, 0.12])]
+    #[TestWith(['impossible', 0.7, 0.12])]
+    #[TestWith(['wrong', 0.5, 0.35])]
+    public function test_a_place_is_named_where_it_was_measured(string $set, float $right, float $wrong): void
+    {
+        $walks = new VehicleWalks($set, 1 + (int) getenv('LAMP_SEED'));
+        foreach (glob(dirname(Orchard::PATH).'/*.json') ?: [] as $path) {
+            for ($number = 0; $number < (int) (getenv('LAMP_CASES') ?: self::OF_EACH_JOB); $number++) {
+                $walks->walk(basename($path, '.lampthread.json'));
+            }
+        }
+
+        self::assertLessThanOrEqual($wrong * $walks->count, count($walks->wrong), implode("\n", $walks->wrong));
+        self::assertGreaterThanOrEqual($right, $walks->right / $walks->count);
+    }
+}
