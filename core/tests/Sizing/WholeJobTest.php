@@ -71,6 +71,8 @@ final class WholeJobTest extends TestCase
 
         self::assertSame($choices['series-relay']->taken->part->id(), $choices['low-relay']->taken->part->id());
         self::assertSame('choice.one-type-for-all', $choices['low-relay']->because?->code);
+        $smallest = array_values(array_filter($choices['low-relay']->candidates, static fn (Candidate $one): bool => $one->fits()))[0];
+        self::assertStringContainsString(Orchard::english($smallest->label()), Orchard::english($choices['low-relay']->because));
         self::assertNull($choices['series-relay']->because);
     }
 
@@ -141,6 +143,33 @@ final class WholeJobTest extends TestCase
         $sizing = Orchard::sizing();
 
         self::assertLessThan(0.001, SupplyBalance::of($sizing->brief, $sizing->circuit)->keyOffA);
+    }
+
+    /** What is left with the key out lasts so many days: three tenths of the battery over what is drawn; of next to nothing nobody counts days. */
+    public function test_how_long_a_vehicle_may_stand(): void
+    {
+        $opening = ['/control/stages/0/decider' => [...Combination::deciders()['switch opening when hot'], 'place' => 'engine-outlet'], '/control/coilFeed' => 'battery'];
+        $sizing = Orchard::sizing([...$opening, '/supply/batteryAh' => 70, '/control/overrides' => []]);
+        $balance = SupplyBalance::of($sizing->brief, $sizing->circuit);
+
+        self::assertGreaterThan(0.1, $balance->keyOffA, 'a relay that is held in while cold');
+        self::assertEqualsWithDelta(0.3 * 70 / $balance->keyOffA / 24, $balance->daysLeft, 1e-9);
+    }
+
+    /** The hardest start of several is what the battery sees: a large fan beside a small one pulls it lower than two small ones. */
+    public function test_the_larger_fan_decides_how_far_the_battery_falls(): void
+    {
+        $apartV = static function (float $firstA, float $secondA): float {
+            $two = Combination::changes(Combination::deciders()['hand'], Combination::loads()['two, a relay each']);
+            $circuit = Orchard::sizing([
+                ...$two, '/fans/0/runA' => $firstA, '/fans/0/startA' => 3 * $firstA, '/fans/1/runA' => $secondA, '/fans/1/startA' => 3 * $secondA,
+            ])->circuit;
+
+            return StartDip::of($circuit, OperatingEnvelope::of($circuit, starting: true))->apartV ?? 0.0;
+        };
+
+        self::assertLessThan($apartV(5, 5) - 0.1, $apartV(5, 20));
+        self::assertEqualsWithDelta($apartV(5, 20), $apartV(20, 5), 0.02);
     }
 
     public function test_fans_one_after_the_other_spare_the_battery(): void
