@@ -10,6 +10,9 @@ final readonly class CoolingCauses
     /** How often nothing is wrong by the time it is looked at, over a broken wire (common practice, no source). */
     public const SOUND_WEIGHT = 3.0;
 
+    /** The test that shows whether air is drawn through the core. */
+    public const PAPER = 'paper';
+
     private const PATH = __DIR__.'/../../data/faults/cooling.json';
 
     private const WARM_MINUTES = 10.0;

@@ -142,7 +142,7 @@ final readonly class TestSet
                 TestKind::Sensor => $inTheHand->acts,
                 TestKind::Scan => $this->stored($points, $test->spot),
                 TestKind::WarmUp => $this->warmedUp($behaviour),
-                TestKind::Cooling => $cooling[$test->spot] ?? $test->answers[0],
+                TestKind::Cooling => $cooling[$test->spot] ?? ($test->spot === CoolingCauses::PAPER ? $this->held($behaviour) : $test->answers[0]),
                 TestKind::Lamp, TestKind::Volts, TestKind::Drop, TestKind::Clamp => null,
             };
             if ($answer !== null) {
@@ -151,6 +151,18 @@ final readonly class TestSet
         }
 
         return $seen;
+    }
+
+    /** What a sheet of paper does before a core whose fans are asked for all they can: a fan that stands holds none, one that blows takes it away. */
+    private function held(Behaviour $behaviour): string
+    {
+        $full = [$this->situations->full];
+
+        return match (true) {
+            ! $behaviour->runsAnyAt($full) => 'falls',
+            $behaviour->blowsBackwards($full) => 'blown-away',
+            default => 'holds-everywhere',
+        };
     }
 
     /** @return list<Test> */

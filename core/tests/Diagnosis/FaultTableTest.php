@@ -7,6 +7,7 @@ namespace LampThread\Tests\Diagnosis;
 use LampThread\Circuit\Component\FaultKind;
 use LampThread\Circuit\Component\Rail;
 use LampThread\Circuit\Fault\Drifted;
+use LampThread\Circuit\Fault\Fault;
 use LampThread\Circuit\Fault\Open;
 use LampThread\Circuit\Fault\StuckOff;
 use LampThread\Diagnosis\Cause;
@@ -24,6 +25,7 @@ use LampThread\Exchange\TrailPresenter;
 use LampThread\Exchange\Wording;
 use LampThread\Tests\Handover\Workshop;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** What each test shows of each cause. */
@@ -221,6 +223,46 @@ final class FaultTableTest extends TestCase
             $told[] = json_encode($cause->answers);
         }
         self::assertSame($told, array_unique($told), 'no two show the same');
+    }
+
+    /** A puller draws paper to its core; with its leads exchanged it blows it away, and a fan that stands holds none. */
+    #[TestWith(['', 'holds-everywhere'])]
+    #[TestWith(['fan-1=leads-exchanged', 'blown-away'])]
+    #[TestWith(['fan-1=open', 'falls'])]
+    #[TestWith(['fan-1-fuse=open', 'falls'])]
+    public function test_paper_at_the_core(string $fault, string $does): void
+    {
+        $table = Tables::of('orchard-sprayer');
+        $test = $table->tests['cooling/paper'];
+        foreach ($table->causes as $at => $cause) {
+            $is = implode('+', array_map(static fn (string $part, Fault $one): string => "{$part}={$one->kind->value}", array_keys($cause->faults), $cause->faults));
+            if ($is === $fault && $cause->cooling === null) {
+                self::assertSame($does, $test->answers[(int) $table->shown($test, [$at])[$at]]);
+
+                return;
+            }
+        }
+        self::fail("{$fault} is no cause");
+    }
+
+    /** A pin that has backed out of a relay's socket: its wire is live, the relay sound in the hand, and another relay in that socket is no better. */
+    #[TestWith(['coil-pin-out'])]
+    #[TestWith(['contact-pin-out'])]
+    public function test_a_pin_out_of_a_relays_socket(string $kind): void
+    {
+        $table = Tables::of('orchard-sprayer');
+        foreach ($table->causes as $at => $cause) {
+            if (($cause->faults['fan-1-relay'] ?? null)?->kind->value === $kind && count($cause->faults) === 1) {
+                $shows = static fn (string $test): string => $table->tests[$test]->answers[(int) $table->shown($table->tests[$test], [$at])[$at]];
+                self::assertSame(['same', 'as-told'], [$shows('swap/fan-1-relay'), $shows('coil/fan-1-relay')]);
+                $live = $kind === 'coil-pin-out' ? '86' : '30';
+                self::assertGreaterThan(11.0, $table->shown($table->tests["volts/hot-1/fan-1-relay:{$live}"], [$at])[$at]);
+                self::assertTrue($table->shows($at, Symptom::NeverRuns));
+
+                return;
+            }
+        }
+        self::fail('no such cause');
     }
 
     public function test_readings_are_told_apart_by_what_instruments_tell_apart(): void

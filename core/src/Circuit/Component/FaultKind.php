@@ -33,6 +33,10 @@ enum FaultKind: string
     case CoilOpen = 'coil-open';
     /** The coil's winding, or what suppresses it, is shorted. */
     case CoilShort = 'coil-short';
+    /** A socket's contact for the coil has backed out or is spread. */
+    case CoilPinOut = 'coil-pin-out';
+    /** One for the contacts has. */
+    case ContactPinOut = 'contact-pin-out';
     /** The diode across the coil is fitted the wrong way round. */
     case DiodeTurned = 'diode-turned';
     /** Wires on 30 and 87 are exchanged. */

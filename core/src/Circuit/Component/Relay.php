@@ -11,6 +11,7 @@ use LampThread\Circuit\Fault\CoilShort;
 use LampThread\Circuit\Fault\DiodeTurned;
 use LampThread\Circuit\Fault\Exchanged;
 use LampThread\Circuit\Fault\Open;
+use LampThread\Circuit\Fault\PinOut;
 use LampThread\Circuit\Fault\StuckOff;
 use LampThread\Circuit\Fault\StuckOn;
 use LampThread\Message\Message;
@@ -126,6 +127,8 @@ final readonly class Relay extends Component implements HasCoil, StatefulCompone
             new StuckOff, new StuckOn, new Open, ...BadJoint::stages($this),
             new CoilOpen("{$this->id}-coil"),
             new CoilShort(new Resistor("{$this->id}-coil-short", ...[...$this->coil, self::SHORT_OHM])),
+            PinOut::ofCoil(["{$this->id}-coil", "{$this->id}-suppression"]),
+            PinOut::ofContact([$this->makeContact(), $this->restContact()]),
             ...($this->part->hasDiode() ? [new DiodeTurned(new DiodeJunction("{$this->id}-suppression", ...$this->coil))] : []),
             $exchanged(FaultKind::Exchanged30And87, '30', '87'),
             $exchanged(FaultKind::Exchanged85And86, '85', '86'),

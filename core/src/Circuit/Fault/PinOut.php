@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Circuit\Fault;
+
+use LampThread\Circuit\Component\FaultKind;
+use LampThread\Circuit\Component\StatefulComponent;
+use LampThread\Network\Element\Element;
+
+/** A contact of a relay's socket that has backed out or is spread: its wire has what it should, and nothing of it reaches the relay. */
+final readonly class PinOut extends Fault
+{
+    /** @param  list<string>  $behind  elements it leads to */
+    private function __construct(FaultKind $kind, private array $behind)
+    {
+        parent::__construct($kind);
+    }
+
+    /** @param  list<string>  $coil  elements of the coil */
+    public static function ofCoil(array $coil): self
+    {
+        return new self(FaultKind::CoilPinOut, $coil);
+    }
+
+    /** @param  list<string>  $contacts  elements of its contacts */
+    public static function ofContact(array $contacts): self
+    {
+        return new self(FaultKind::ContactPinOut, $contacts);
+    }
+
+    public function elements(array $sound): array
+    {
+        return array_values(array_filter($sound, fn (Element $element): bool => ! in_array($element->name(), $this->behind, true)));
+    }
+
+    public function position(StatefulComponent $part): ?int
+    {
+        return $this->kind === FaultKind::CoilPinOut ? 0 : null;
+    }
+
+    public function idleWhere(): IdleWhere
+    {
+        return $this->kind === FaultKind::CoilPinOut ? IdleWhere::NothingFlowsInCoil : IdleWhere::NothingFlowsInJoint;
+    }
+
+    public function takesVoltsAway(): bool
+    {
+        return true;
+    }
+
+    /** The same socket takes the other relay. */
+    public function isCuredByAnother(): bool
+    {
+        return false;
+    }
+}
