@@ -195,7 +195,8 @@ final class Trail
     public function doubted(): ?Doubt
     {
         $likeliest = $this->likeliest();
-        $isMissed = ! $this->showsAll($likeliest);
+        // What is away by now has shown whatever it was told of.
+        $isMissed = ! $this->table->causes[$likeliest]->isNone() && ! $this->showsAll($likeliest);
         foreach ($this->answers as $answer) {
             $isMissed = $isMissed || $this->likelihood($answer, $likeliest) < self::DOUBT_FROM;
         }

@@ -63,6 +63,7 @@ final class TrailTest extends TestCase
         $run = Tables::trail('orchard-sprayer', [Symptom::NeverRuns], ['look/rest+override=on' => 'fan-1=fast']);
         self::assertSame('stage-1-switch', $run->places()[0]->id, 'the dash switch runs it: what the switch in the hose does is left');
         self::assertLessThan(0.02, self::share($run, 'fan-1'));
+        self::assertNull(Tables::trail('orchard-sprayer', [Symptom::NeverRuns], ['look/hot-1' => 'fan-1=fast'])->doubted(), 'a fan that runs today contradicts nobody');
         $both = Tables::trail('orchard-sprayer', [Symptom::NeverRuns], ['look/rest+override=on' => 'fan-1=fast', 'look/hot-1' => 'fan-1=fast', 'cooling/coolant-level' => 'low']);
         self::assertSame('coolant-low', $both->places()[0]->id, 'its leads joined it runs too, and there is no coolant');
     }
