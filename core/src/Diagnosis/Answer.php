@@ -15,6 +15,6 @@ final readonly class Answer
     {
         $seen = $this->value === null ? '' : $this->test->answers[(int) $this->value] ?? '';
 
-        return $this->test->kind === TestKind::Swap && $seen === 'cured' || $this->test->kind === TestKind::Renew && $seen === 'holds';
+        return $this->test->kind === TestKind::Swap && $seen === 'cured' || $this->test->kind === TestKind::Renew && $seen === 'mended';
     }
 }

@@ -134,7 +134,11 @@ final readonly class TestSet
                 TestKind::Listen => $behaviour->at((string) $test->situation)->relays[$test->spot],
                 TestKind::Swap => $fault !== null && count($cause->faults) === 1 && $fault->isCuredByAnother() ? 'cured' : 'same',
                 TestKind::Pull => isset($opened[$test->spot]) ? (new Open)->inTheHand()->pulled : $inTheHand->pulled,
-                TestKind::Renew => isset($opened[$test->spot]) ? ($opened[$test->spot] <= self::AT_ONCE_S ? 'opens-at-once' : 'opens-later') : 'holds',
+                TestKind::Renew => match (true) {
+                    isset($opened[$test->spot]) => $opened[$test->spot] <= self::AT_ONCE_S ? 'opens-at-once' : 'opens-later',
+                    count($cause->faults) === 1 && $inTheHand->pulled === (new Open)->inTheHand()->pulled => 'mended',
+                    default => 'holds',
+                },
                 TestKind::Feed => $inTheHand->fed,
                 TestKind::Coil => $inTheHand->coil,
                 TestKind::Turn => $inTheHand->turned,
@@ -177,7 +181,7 @@ final readonly class TestSet
         foreach ($this->circuit->each(Protective::class) as $fuse) {
             if ($fuse->opensInCircuit() && $fuse->fault(FaultKind::Open) !== null) {
                 $tests[] = $this->test(TestKind::Pull, null, $fuse->id, ['whole', 'blown', 'other-rating']);
-                $tests[] = $this->test(TestKind::Renew, null, $fuse->id, ['holds', 'opens-at-once', 'opens-later']);
+                $tests[] = $this->test(TestKind::Renew, null, $fuse->id, ['holds', 'mended', 'opens-at-once', 'opens-later']);
             }
         }
         foreach ($this->circuit->each(FanMotor::class) as $motor) {

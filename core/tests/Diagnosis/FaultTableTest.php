@@ -38,7 +38,8 @@ final class FaultTableTest extends TestCase
         yield 'a bridged one' => ['pull/fan-1-fuse', 'fan-1-fuse=fuse-bridged', 'other-rating'];
         yield 'one that a rubbed wire has blown' => ['pull/fan-1-fuse', 'W3=chafed', 'blown'];
         yield 'a whole one' => ['pull/fan-1-fuse', 'fan-1=open', 'whole'];
-        yield 'a new fuse where the old was only old' => ['renew/fan-1-fuse', 'fan-1-fuse=open', 'holds'];
+        yield 'a new fuse where the old was only old' => ['renew/fan-1-fuse', 'fan-1-fuse=open', 'mended'];
+        yield 'a new fuse where the old was sound' => ['renew/fan-1-fuse', 'fan-1-relay=stuck-off', 'holds'];
         yield 'a new fuse on a short' => ['renew/fan-1-fuse', 'W3=chafed', 'opens-at-once'];
         yield 'another relay in its place' => ['swap/fan-1-relay', 'fan-1-relay=coil-open', 'cured'];
         yield 'another relay on wrong wires' => ['swap/fan-1-relay', 'fan-1-relay=exchanged-30-87', 'same'];

@@ -108,14 +108,14 @@ final class TrailTest extends TestCase
 
     public function test_answers_that_do_not_go_together_are_said_and_one_is_doubted(): void
     {
-        $good = Tables::trail('orchard-sprayer', [Symptom::NeverRuns], ['pull/fan-1-fuse' => 'blown', 'renew/fan-1-fuse' => 'holds']);
+        $good = Tables::trail('orchard-sprayer', [Symptom::NeverRuns], ['pull/fan-1-fuse' => 'blown', 'renew/fan-1-fuse' => 'mended']);
         self::assertNull($good->doubted());
         $bad = Tables::trail('orchard-sprayer', [Symptom::NeverRuns], [
             'look/rest+override=on' => 'fan-1=fast', 'swap/fan-1-relay' => 'same', 'volts/rest+override=on/fan-1:+' => 0.0, 'look/hot-1' => 'fan-1=fast',
         ]);
         $doubted = $bad->doubted();
         self::assertSame('volts/rest+override=on/fan-1:+', $doubted?->answer?->test->id(), 'a fan that runs has volts');
-        $told = Tables::trail('orchard-sprayer', [Symptom::NeverRuns, Symptom::FuseBlows], ['renew/fan-1-fuse' => 'holds', 'pull/fan-1-fuse' => 'blown']);
+        $told = Tables::trail('orchard-sprayer', [Symptom::NeverRuns, Symptom::FuseBlows], ['renew/fan-1-fuse' => 'mended', 'pull/fan-1-fuse' => 'blown']);
         self::assertSame(Symptom::FuseBlows, $told->doubted()?->symptom, 'a fuse that holds does not blow');
     }
 
