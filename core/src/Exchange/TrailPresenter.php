@@ -66,7 +66,10 @@ final readonly class TrailPresenter
             'doubt' => $doubted === null ? null : $this->doubt($doubted),
             'count' => count($left),
             'places' => array_map(
-                fn (Place $place): array => [...$this->place($place), ...($trail->comesAndGoes($place) ? ['says' => Message::of('trail.comes-and-goes', what: $this->says($place->likeliest))] : [])],
+                fn (Place $place): array => [
+                    ...$this->place($place),
+                    ...($trail->comesAndGoes($place) ? ['says' => Message::of('trail.comes-and-goes', what: $this->says($place->likeliest))] : []),
+                ],
                 array_slice($left, 0, self::MOST_PLACES),
             ),
             'unlisted' => round($trail->unlistedShare(), 4),

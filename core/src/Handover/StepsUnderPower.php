@@ -9,6 +9,7 @@ use LampThread\Circuit\Component\DelayRelay;
 use LampThread\Circuit\Component\FanMotor;
 use LampThread\Circuit\Component\Rail;
 use LampThread\Circuit\Component\Relay;
+use LampThread\Circuit\Component\Stepless;
 use LampThread\Message\Message;
 use LampThread\Message\Unit;
 use LampThread\Operation\OperatingPoint;
@@ -124,7 +125,7 @@ final class StepsUnderPower
             }
             $clamped = new Measurement($setting->id, Reads::Ampere, $this->leadOf($motor->terminal('+'), $motor), '');
             $steps[] = $this->step($clamped, Message::of('test.fan-current', ...$named), null);
-            if (! isset($this->started[$motor->id]) && abs($volts) > self::FULL_SHARE * $motor->fan->ratedV) {
+            if (! isset($this->started[$motor->id]) && ! $this->startsSoftly($motor) && abs($volts) > self::FULL_SHARE * $motor->fan->ratedV) {
                 $this->started[$motor->id] = true;
                 $steps[] = $this->started($setting, $motor, abs($volts), $clamped->from);
             }
@@ -140,10 +141,32 @@ final class StepsUnderPower
             }
         }
         if ($setting->conditions->engineRpm > 0) {
-            $steps[] = $this->step(new Measurement($setting->id, Reads::Volt, Rail::SUPPLY, Rail::EARTH), Message::of('test.charging'), null);
+            $steps[] = $this->step(new Measurement($setting->id, Reads::Volt, Rail::SUPPLY, Rail::EARTH), Message::of('test.charging', hasFans: $this->turns($point)), null);
         }
 
         return $steps;
+    }
+
+    private function turns(OperatingPoint $point): bool
+    {
+        return array_filter(
+            $this->plan->circuit->each(FanMotor::class), static fn (FanMotor $motor): bool => $point->position($motor->id) === FanMotor::TURNING,
+        ) !== [];
+    }
+
+    /** Whether a controller brings it up to speed by and by: then there is no peak. */
+    private function startsSoftly(FanMotor $motor): bool
+    {
+        foreach ($this->plan->circuit->wiresInto($motor->terminal('+')) as $wire) {
+            foreach ([$wire->from, $wire->to] as $terminal) {
+                $feeds = $this->plan->circuit->componentAt($terminal);
+                if ($feeds instanceof Stepless && $feeds->softStartS > 0) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /** Once from standstill, with the clamp holding its peak. */

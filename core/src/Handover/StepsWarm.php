@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace LampThread\Handover;
 
+use LampThread\Brief\Brief;
+use LampThread\Brief\TemperatureBand;
+use LampThread\Brief\Zone;
 use LampThread\Circuit\Component\FanMotor;
 use LampThread\Message\Message;
 use LampThread\Road\Drives;
@@ -21,8 +24,8 @@ final class StepsWarm
     /** How far the model is from the vehicle where nothing was fitted, K (common practice, no source). */
     private const MODEL_K = 5.0;
 
-    /** A plug or a fuse that carries its current for ten minutes and is warmer than this has a bad joint, °C: no finger stays on it (common practice, no source). */
-    private const FINGER_C = 60.0;
+    /** A plug or a fuse that carries its current for ten minutes and is so much warmer than the bay has a bad joint, K (common practice, no source). */
+    private const WARMER_K = 20.0;
 
     private const QUEUE = '3-queue';
 
@@ -32,10 +35,12 @@ final class StepsWarm
         $steps = [];
         foreach ($sizing->circuit->sensors() as $id => $sensor) {
             $band = $sensor->band();
-            foreach (['on' => $band->onC, 'off' => $band->offC] as $which => $tempC) {
-                $decider = array_filter($sizing->brief->control->deciding(), static fn ($stage): bool => $stage->id === $sensor->stageId());
-                $isFixed = $decider === [] || reset($decider)->decider->isFixedPair();
-                $by = ($isFixed ? self::FIXED_K : self::SET_K) + Reads::Celsius->error($tempC);
+            $decider = array_filter($sizing->brief->control->deciding(), static fn ($stage): bool => $stage->id === $sensor->stageId());
+            $isFixed = $decider === [] || reset($decider)->decider->isFixedPair();
+            $goesOff = self::canCool($band, $sizing->brief) || ($decider !== [] && $vehicle->stops((int) array_key_first($decider), $band));
+            foreach (['on' => $band->onC, ...($goesOff ? ['off' => $band->offC] : [])] as $which => $tempC) {
+                // One instrument reads both: what is on is never taken for what is off.
+                $by = min(($isFixed ? self::FIXED_K : self::SET_K) + Reads::Celsius->error($tempC), max(Reads::Celsius->error($tempC), ($band->onC - $band->offC) / 2));
                 $steps[] = new TestStep(
                     "warm/celsius/{$id}/{$which}", Phase::Warm,
                     Message::of("test.{$which}-at", mark: $sensor->mark, name: $sensor->name, place: Message::of("place.{$band->place->value}")),
@@ -55,7 +60,7 @@ final class StepsWarm
             );
             $steps[] = new TestStep(
                 "week/celsius/{$motor->id}/", Phase::Later, Message::of('test.plug-warm', mark: $motor->mark, fan: $motor->fan->name), [Message::of('setting.ten-minutes')],
-                Reads::Celsius, null, -50.0, self::FINGER_C, Minutes::ofTest('plug-warm'), caution: Message::of('test.caution.plug'),
+                Reads::Celsius, null, -50.0, Zone::Bay->ambientC() + self::WARMER_K, Minutes::ofTest('plug-warm'), caution: Message::of('test.caution.plug'),
             );
         }
         if ($sizing->alteration()->opensCoolant()) {
@@ -67,5 +72,11 @@ final class StepsWarm
         $steps[] = new TestStep('season/seen/terminals/', Phase::Later, Message::of('test.terminals'), [], Reads::Seen, 1.0, 1.0, 1.0, Minutes::ofTest('terminals'));
 
         return $steps;
+    }
+
+    /** Whether the coolant gets down to where a fan goes off: below its thermostat no fan brings it. */
+    private static function canCool(TemperatureBand $band, Brief $brief): bool
+    {
+        return $band->offC > $brief->cooling->thermostatOpensC - $band->place->dropAcrossCoreK();
     }
 }

@@ -58,14 +58,14 @@ final class ThresholdsTest extends TestCase
     #[TestWith(['stepless', 4.0])]
     public function test_a_switch_acts_where_it_says(string $decider, float $byK): void
     {
-        $steps = self::warm(Orchard::sizing(Combination::eachDecider()[$decider]));
+        $steps = self::warm(Orchard::sizing([...Combination::eachDecider()[$decider], '/control/stages/0/decider/offC' => 80]));
         $on = array_values(array_filter($steps, static fn (TestStep $step): bool => str_ends_with($step->id, '/on')))[0];
 
         self::assertEqualsWithDelta([92.0 - $byK, 92.0, 92.0 + $byK], [$on->least, $on->expected, $on->most], 1e-9);
         self::assertSame([Phase::Warm, 15], [$on->phase, $on->minutes]);
     }
 
-    /** In a queue the model is within 5 K, and 5 K cooler is no fault; a plug is too warm where no finger stays on it, at 60 °C. Common practice, no source. */
+    /** In a queue the model is within 5 K, and 5 K cooler is no fault; a plug is too warm 20 K over the bay. Common practice, no source. */
     public function test_what_is_too_warm(): void
     {
         $steps = array_column(array_map(static fn (TestStep $step): array => [$step->id, $step], self::warm(Orchard::sizing())), 1, 0);
@@ -73,9 +73,9 @@ final class ThresholdsTest extends TestCase
 
         self::assertEqualsWithDelta(-10.0, $queue->least - $queue->expected, 1e-9);
         self::assertEqualsWithDelta(min(Orchard::brief()->cooling->ceilingC, $queue->expected + 5.0), $queue->most, 1e-9);
-        self::assertSame(60.0, $steps['week/celsius/fan-1/']->most);
-        self::assertTrue($steps['week/celsius/fan-1/']->passes(60.0));
-        self::assertFalse($steps['week/celsius/fan-1/']->passes(60.1));
+        self::assertSame(80.0, $steps['week/celsius/fan-1/']->most, 'twenty kelvin over a bay of 60 °C');
+        self::assertTrue($steps['week/celsius/fan-1/']->passes(80.0));
+        self::assertFalse($steps['week/celsius/fan-1/']->passes(80.1));
         self::assertSame(Phase::Later, $steps['week/seen/clamps/']->phase);
     }
 
@@ -120,6 +120,33 @@ final class ThresholdsTest extends TestCase
 
         self::assertContains('out/ohm/fan-2:-/'.Rail::EARTH, $steps);
         self::assertNotContains('out/ohm/fan-1:-/'.Rail::EARTH, $steps);
+    }
+
+    /** Below its thermostat no fan brings the coolant: off under it is not waited for. On and off are read by one instrument and never overlap. */
+    public function test_what_is_read_of_on_and_off(): void
+    {
+        $decider = '/control/stages/0/decider';
+        $at = static fn (float $onC, float $offC): array => self::byId(Orchard::sizing([
+            "{$decider}/onC" => $onC, "{$decider}/offC" => $offC, "{$decider}/place" => 'radiator-inlet',
+        ]));
+        $usual = $at(92, 87);
+        [$on, $off] = [$usual['warm/celsius/stage-1-switch/on'], $usual['warm/celsius/stage-1-switch/off']];
+
+        self::assertLessThanOrEqual($on->least, $off->most);
+        self::assertSame([89.5, 94.5], [$on->least, $on->most]);
+        self::assertArrayNotHasKey('warm/celsius/stage-1-switch/off', $at(92, 60));
+        self::assertArrayHasKey('warm/celsius/stage-1-switch/on', $at(92, 60));
+    }
+
+    /** What starts softly has no peak to clamp. */
+    public function test_a_soft_start_is_not_clamped(): void
+    {
+        $stepless = static fn (float $softStartS): array => self::byId(Orchard::sizing(
+            Combination::changes([...Combination::deciders()['stepless'], 'softStartS' => $softStartS], Combination::loads()['one fan']),
+        ));
+
+        self::assertArrayNotHasKey('start/ampere/fan-1/', $stepless(4));
+        self::assertArrayHasKey('start/ampere/fan-1/', $stepless(0));
     }
 
     /** Six metres of 0.5 mm² are 0.22 Ω cold (ISO 6722, from memory), and a third more warm: a poor earth, and the more worth measuring. */

@@ -100,7 +100,9 @@ final class SelectionTest extends TestCase
 
     public function test_a_conflict_is_one_wish_or_two_or_none(): void
     {
-        $out = static fn (string ...$broken): Judged => Judged::out(new Draft(['arrangement' => 'one-fan-switch'], Changes::of([])), self::figures([]), array_values($broken), null);
+        $out = static fn (string ...$broken): Judged => Judged::out(
+            new Draft(['arrangement' => 'one-fan-switch'], Changes::of([])), self::figures([]), array_values($broken), null,
+        );
         self::assertSame(['override'], Conflict::of([$out('override'), $out('override', 'cost')])->against);
         self::assertSame(['override', 'stock-look'], Conflict::of([$out('override'), $out('stock-look')])->against);
         $none = Conflict::of([Judged::out(new Draft(['arrangement' => 'one-fan-switch'], Changes::of([])), null, [], Message::of('finding.fan-does-not-fit.title'))]);

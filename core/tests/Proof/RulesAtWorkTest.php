@@ -76,7 +76,9 @@ final class RulesAtWorkTest extends TestCase
         $two = Combination::changes(Combination::deciders()['switch closing when hot'], [...Combination::loads()['two, a relay each'], 'sharesRelay' => true]);
         $large = ['/fans/0/runA' => 60, '/fans/0/startA' => 180, '/fans/1/runA' => 60, '/fans/1/startA' => 180];
         $findings = array_filter((new BrokenConstraints)->judge(Orchard::sizing([...$two, ...$large])), static fn (Finding $one): bool => $one->code === 'nothing-fits');
-        $offered = array_merge(...array_map(static fn (Finding $one): array => array_map(static fn (Remedy $remedy): array => $remedy->changes->byPlace, $one->remedies), $findings));
+        $offered = array_merge(...array_map(
+            static fn (Finding $one): array => array_map(static fn (Remedy $remedy): array => $remedy->changes->byPlace, $one->remedies), $findings,
+        ));
 
         self::assertContains(['/control/stages/0/sharesRelay' => false], $offered);
     }
