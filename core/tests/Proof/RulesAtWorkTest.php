@@ -15,7 +15,9 @@ use LampThread\Proof\Proof;
 use LampThread\Proof\Rule\AfterRunDrain;
 use LampThread\Proof\Rule\BrokenConstraints;
 use LampThread\Proof\Rule\Cranking;
+use LampThread\Proof\Rule\DrivesTooHot;
 use LampThread\Proof\Rule\FanClearance;
+use LampThread\Proof\Rule\FanFigures;
 use LampThread\Proof\Rule\KeyOut;
 use LampThread\Proof\Rule\Rule;
 use LampThread\Proof\Rule\SetPoints;
@@ -177,6 +179,18 @@ final class RulesAtWorkTest extends TestCase
         self::assertStringContainsString('down to 70 %', $reason);
         // 18 Ah at some 14 A.
         self::assertMatchesRegularExpression('/after about 1\.[1-4]\d* h/', $reason);
+    }
+
+    /** How many times its running current a start is said to be stands in the reason; how long a drive is too hot, in minutes of that drive. */
+    public function test_figures_a_reader_checks(): void
+    {
+        $start = (new FanFigures)->judge(Orchard::sizing(['/fans/0/runA' => 10, '/fans/0/startA' => 12.5]))[0];
+        self::assertStringContainsString('1.25', Orchard::english($start->reason()));
+        $hot = (new DrivesTooHot)->judge(Orchard::sizing(['/heat' => ['ratedKw' => 200], '/roadLoad' => ['massKg' => 3500]]))[0];
+        $minutes = array_values(array_filter($hot->figures, static fn (Figure $one): bool => $one->name->code === 'figure.past-ceiling-for'))[0]->value->value;
+
+        self::assertGreaterThan(0.5, $minutes);
+        self::assertLessThan(60.0, $minutes, 'no drive of the set takes longer');
     }
 
     /** 0.4 A for five minutes are a thirtieth of an ampere-hour. */
