@@ -158,11 +158,11 @@ final class FoundVehicleTest extends TestCase
         $this->change(['/found/wrong' => [['part' => 'fan-1-relay:87>fan-1:+', 'fault' => 'open']]])->assertOk();
         $ofWire = $this->getJson("/api/jobs/{$this->id}.found/trail")->assertOk()->json('trail.places.0');
         self::assertStringContainsString('W4, K1 87 to M1', $ofWire['says']);
-        self::assertGreaterThan(0.9, $ofWire['share'], 'a wire is told by its ends');
+        self::assertGreaterThan(0.8, $ofWire['share'], 'a wire is told by its ends');
         $untold = $seen('never-runs', $this->id);
 
         self::assertStringContainsString('Relay', $told['says']);
-        self::assertGreaterThan(0.9, $told['share']);
+        self::assertGreaterThan(0.8, $told['share']);
         self::assertLessThan(0.5, $untold['share'], 'of the vehicle as it leaves nothing is told');
     }
 
