@@ -179,6 +179,18 @@ const SCENES: Scene[] = [
     sections: ["stages"],
   },
   {
+    name: "low, automatic and high between plug and fan",
+    changes: {
+      ...stages(
+        stage({
+          decider: { kind: "computer", output: "fan", onC: 95, offC: 90, place: "engine-outlet", ratedA: 1 },
+        }),
+      ),
+      "/control/overrides": [{ kind: "plug-low-high", indicator: false }],
+    },
+    sections: ["overrides"],
+  },
+  {
     name: "a thermostat, and another",
     changes: stages(stage({ decider: thermostat("capillary"), parallel: [thermostat("dry-contact")] })),
     sections: ["stages"],
