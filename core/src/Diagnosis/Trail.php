@@ -7,14 +7,11 @@ namespace LampThread\Diagnosis;
 /** Which causes are left after what was seen and tested (Bayes), what to test next, and which answer to doubt. */
 final class Trail
 {
-    /** How often people tell of something that is not so (common practice, no source). */
-    private const WRONGLY_TOLD = 0.0008;
-
     /** Below this share a place is no possibility any more. */
     public const LEAST_SHARE = 0.005;
 
     /** Below this share a cause does not count in what is tested next. */
-    private const COUNTS_SHARE = 1e-3;
+    public const COUNTS_SHARE = 1e-3;
 
     /** From this share on it is the fault, where a test has told it from a sound vehicle. */
     private const FOUND_SHARE = 0.93;
@@ -31,15 +28,6 @@ final class Trail
     /** A test tells two causes apart where its answer is so many times as likely with the one. */
     private const TELLS_APART = 12.0;
 
-    /** Of all that is told of, what is away by the time it is looked at, or was not so (common practice, no source). */
-    private const AWAY_BY_NOW = 0.08;
-
-    /** How often a fault is there at some tests only, over one that lasts (common practice, no source). */
-    private const COMES_AND_GOES = 0.1;
-
-    /** Of all that is told of, what no table lists (common practice, no source). */
-    private const NOT_LISTED = 0.01;
-
     /** A test that tells less is not worth its trouble, bit. */
     public const LEAST_BITS = 0.02;
 
@@ -47,7 +35,7 @@ final class Trail
     private const OWN_TEST_WORTH = 0.5;
 
     /** An answer is doubted that is as unlikely as a wrong one. */
-    private const DOUBT_FROM = 2 * Reading::WRONG;
+    public const DOUBT_FROM = 2 * Reading::WRONG;
 
     /** @var list<int> causes that still count, of the table: those that contradict fewest answers */
     public readonly array $alive;
@@ -72,7 +60,7 @@ final class Trail
         private readonly array $answers,
         private readonly array $tools,
     ) {
-        $this->odds = $this->odds($seen, $answers);
+        $this->odds = Odds::of($this->table, $this->shown(...), $seen, $answers);
         $shares = $this->odds->shares();
         $this->shares = $shares;
         $counting = array_filter($shares, static fn (float $share): bool => $share > self::COUNTS_SHARE);
@@ -349,7 +337,7 @@ final class Trail
      */
     private function evidence(array $seen, array $answers): float
     {
-        return $this->odds($seen, $answers)->sum();
+        return Odds::of($this->table, $this->shown(...), $seen, $answers)->sum();
     }
 
     /**
@@ -359,51 +347,6 @@ final class Trail
      */
     private function weighed(array $seen, array $answers): array
     {
-        return $this->odds($seen, $answers)->shares();
-    }
-
-    /**
-     * @param  list<Symptom>  $seen
-     * @param  list<Answer>  $answers
-     */
-    private function odds(array $seen, array $answers): Odds
-    {
-        $lasting = [];
-        $misses = [];
-        $sound = $this->table->soundCauses();
-        foreach ($this->table->causes as $at => $cause) {
-            $missed = count(array_filter($seen, fn (Symptom $symptom): bool => ! $this->table->shows($at, $symptom)));
-            $lasting[$at] = $cause->weight * self::WRONGLY_TOLD ** $missed;
-            $misses[$at] = $cause->isNone() ? 0 : $missed;
-        }
-        // What is away by now has shown whatever it was told of.
-        $told = array_sum($lasting);
-        foreach ($sound as $at) {
-            $lasting[$at] = max($lasting[$at], self::AWAY_BY_NOW * $told / count($sound));
-        }
-        $fleeting = [];
-        foreach ($this->table->causes as $at => $cause) {
-            $fleeting[$at] = $cause->comesAndGoes ? self::COMES_AND_GOES * $lasting[$at] : 0.0;
-        }
-        $unlisted = self::NOT_LISTED * $told;
-        foreach ($answers as $answer) {
-            if ($answer->value !== null) {
-                // With the lamp in it is solved only where that still matters.
-                $least = self::COUNTS_SHARE * max(0.0, ...$lasting, ...$fleeting);
-                $counting = array_keys(array_filter($lasting, static fn (float $weight, int $at): bool => $weight + $fleeting[$at] > $least, ARRAY_FILTER_USE_BOTH));
-                $shown = $this->shown($answer->test, array_values(array_unique([...$counting, ...$sound]))) + $this->table->shown($answer->test, array_keys($lasting));
-                foreach ($lasting as $at => $weight) {
-                    $likelihood = Reading::likelihood($answer->test, $answer->value, $shown[$at]);
-                    $none = $sound[$this->table->causes[$at]->subject] ?? null;
-                    $away = $none === null ? 0.0 : Reading::likelihood($answer->test, $answer->value, $shown[$none]);
-                    $lasting[$at] = $weight * $likelihood;
-                    $fleeting[$at] *= 0.5 * ($likelihood + $away);
-                    $misses[$at] += $likelihood < self::DOUBT_FROM ? 1 : 0;
-                }
-                $unlisted *= Reading::ofAnything($answer->test);
-            }
-        }
-
-        return new Odds($lasting, $fleeting, $unlisted, $misses);
+        return Odds::of($this->table, $this->shown(...), $seen, $answers)->shares();
     }
 }
