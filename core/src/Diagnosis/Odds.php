@@ -58,12 +58,11 @@ final readonly class Odds
                 $least = Trail::COUNTS_SHARE * max(0.0, ...$lasting, ...$fleeting);
                 $counting = array_keys(array_filter($lasting, static fn (float $weight, int $at): bool => $weight + $fleeting[$at] > $least, ARRAY_FILTER_USE_BOTH));
                 $shows = $shown($answer->test, array_values(array_unique([...$counting, ...$sound]))) + $table->shown($answer->test, array_keys($lasting));
+                $away = array_map(static fn (int $none): float => Reading::likelihood($answer->test, $answer->value, $shows[$none]), $sound);
                 foreach ($lasting as $at => $weight) {
                     $likelihood = Reading::likelihood($answer->test, $answer->value, $shows[$at]);
-                    $none = $sound[$table->causes[$at]->subject] ?? null;
-                    $away = $none === null ? 0.0 : Reading::likelihood($answer->test, $answer->value, $shows[$none]);
                     $lasting[$at] = $weight * $likelihood;
-                    $fleeting[$at] *= 0.5 * ($likelihood + $away);
+                    $fleeting[$at] *= 0.5 * ($likelihood + ($away[$table->causes[$at]->subject] ?? 0.0));
                     $misses[$at] += $likelihood < Trail::DOUBT_FROM ? 1 : 0;
                 }
                 $unlisted *= Reading::ofAnything($answer->test);

@@ -60,7 +60,7 @@ final class Trail
         private readonly array $answers,
         private readonly array $tools,
     ) {
-        $this->odds = Odds::of($this->table, $this->shown(...), $seen, $answers);
+        $this->odds = $this->weighed($seen, $answers);
         $shares = $this->odds->shares();
         $this->shares = $shares;
         $counting = array_filter($shares, static fn (float $share): bool => $share > self::COUNTS_SHARE);
@@ -126,7 +126,7 @@ final class Trail
     {
         $least = 1.0;
         foreach (array_keys($this->answers) as $at) {
-            $shares = $this->weighed($this->seen, array_values(array_diff_key($this->answers, [$at => 1])));
+            $shares = $this->without($at)->shares();
             $least = min($least, array_sum(array_filter($shares, fn (int $cause): bool => $this->table->causes[$cause]->place() === $place->id, ARRAY_FILTER_USE_KEY)));
         }
 
@@ -192,15 +192,15 @@ final class Trail
             return null;
         }
         $doubted = null;
-        $most = $this->evidence($this->seen, $this->answers) * 2;
+        $most = $this->odds->sum() * 2;
         foreach ($this->answers as $at => $answer) {
-            $without = $this->evidence($this->seen, array_values(array_diff_key($this->answers, [$at => 1])));
+            $without = $this->without($at)->sum();
             if ($answer->value !== null && $without > $most) {
                 [$doubted, $most] = [Doubt::ofAnswer($answer), $without];
             }
         }
         foreach (count($this->seen) > 1 ? $this->seen : [] as $at => $symptom) {
-            $without = $this->evidence(array_values(array_diff_key($this->seen, [$at => 1])), $this->answers);
+            $without = $this->weighed(array_values(array_diff_key($this->seen, [$at => 1])), $this->answers)->sum();
             if ($without > $most) {
                 [$doubted, $most] = [Doubt::ofSymptom($symptom), $without];
             }
@@ -228,7 +228,7 @@ final class Trail
         }
         // Another instrument on the same spot would only say the same again.
         $read = array_map(static fn (Answer $answer): string => $answer->test->column(), $this->answers);
-        $before = $this->weighed($this->seen, []);
+        $before = $this->weighed($this->seen, [])->shares();
         $causes = array_keys(array_filter($before, static fn (float $share): bool => $share > self::COUNTS_SHARE));
         $likeliest = $this->likeliest();
         $place = $this->table->causes[$likeliest]->place();
@@ -335,18 +335,14 @@ final class Trail
      * @param  list<Symptom>  $seen
      * @param  list<Answer>  $answers
      */
-    private function evidence(array $seen, array $answers): float
+    private function weighed(array $seen, array $answers): Odds
     {
-        return Odds::of($this->table, $this->shown(...), $seen, $answers)->sum();
+        return Odds::of($this->table, $this->shown(...), $seen, $answers);
     }
 
-    /**
-     * @param  list<Symptom>  $seen
-     * @param  list<Answer>  $answers
-     * @return array<int, float> 1 in all
-     */
-    private function weighed(array $seen, array $answers): array
+    /** Were one answer not given. */
+    private function without(int $at): Odds
     {
-        return Odds::of($this->table, $this->shown(...), $seen, $answers)->shares();
+        return $this->weighed($this->seen, array_values(array_diff_key($this->answers, [$at => 1])));
     }
 }
