@@ -124,6 +124,17 @@ final class ProtectionTest extends TestCase
         self::assertNull(Stall::of('coil-fuse', 'fan-1-relay:86', 'fan-1-relay:85', 3, $gates, $jammed), 'a coil does not jam');
     }
 
+    /** A pair in series draws a quarter of what it draws in parallel: what it draws at high decides when its fuse opens. */
+    public function test_a_jammed_pair_is_told_at_high(): void
+    {
+        $sizing = Orchard::sizing(Combination::changes(Combination::deciders()['switch closing when hot'], Combination::loads()['series and parallel']));
+        $jammed = OperatingEnvelope::of($sizing->circuit, starting: true);
+        $stall = Stall::of('fan-1-fuse', 'fan-1:+', 'fan-1:-', 15, Orchard::shelf()->gates['cartridge'], $jammed);
+        self::assertNotNull($stall);
+
+        self::assertGreaterThan($stall->mostA / 2, $stall->leastA);
+    }
+
     /** Common practice, no source: a fuse raised from 30 to 40 A is flagged unless the wire carries it. */
     public function test_a_raised_fuse_needs_a_wire_that_carries_it(): void
     {

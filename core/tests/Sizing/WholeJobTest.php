@@ -170,6 +170,7 @@ final class WholeJobTest extends TestCase
 
         self::assertLessThan($apartV(5, 5) - 0.1, $apartV(5, 20));
         self::assertEqualsWithDelta($apartV(5, 20), $apartV(20, 5), 0.02);
+        self::assertLessThan(0.2, $apartV(5, 20) - $apartV(20, 20), 'the start of the large one counts, not that of the small one beside it');
     }
 
     public function test_fans_one_after_the_other_spare_the_battery(): void
