@@ -53,16 +53,15 @@ final readonly class JobTrail
                 array_pop($answers);
             } elseif ($record->kind === RecordKind::Trail) {
                 try {
-                    // What is tested again counts as it was last.
-                    unset($answers[$record->step]);
-                    $answers[$record->step] = AnswerReader::read($table, $record->step, (string) $record->data['text']);
+                    // What is tested again counts twice: what was given wrongly is taken back.
+                    $answers[] = AnswerReader::read($table, $record->step, (string) $record->data['text']);
                 } catch (InvalidInput) {
                     $outdated[] = $record->step;
                 }
             }
         }
 
-        return new self($seen, array_slice(array_values($answers), -self::MOST_ANSWERS), $outdated, $found);
+        return new self($seen, array_slice($answers, -self::MOST_ANSWERS), $outdated, $found);
     }
 
     /**

@@ -10,6 +10,7 @@ use App\Design\Kept;
 use LampThread\Circuit\Component\FanMotor;
 use LampThread\Circuit\Component\Fuse;
 use LampThread\Circuit\Component\Relay;
+use LampThread\Diagnosis\Answer;
 use LampThread\Diagnosis\FaultTable;
 use LampThread\Diagnosis\LampReading;
 use LampThread\Diagnosis\Symptom;
@@ -31,7 +32,7 @@ final readonly class UnknownVehicle
     /**
      * @param  array<string, mixed>  $known  as schema/unknown-vehicle-request.json has it
      * @param  list<Symptom>  $seen
-     * @param  array<string, string>  $given  test to answer, the first first
+     * @param  list<array{test: string, given: string}>  $given  the first first
      * @param  list<Tool>  $tools
      * @return array<string, mixed>
      *
@@ -46,10 +47,7 @@ final readonly class UnknownVehicle
         $designs = array_values($fitting);
         $circuits = array_map(static fn (Design $design) => $design->circuit(), $designs);
         $table = $this->joined(array_keys($fitting), $designs);
-        $answers = [];
-        foreach ($given as $test => $answer) {
-            $answers[] = AnswerReader::read($table, (string) $test, (string) $answer);
-        }
+        $answers = array_map(static fn (array $one): Answer => AnswerReader::read($table, $one['test'], $one['given']), $given);
         $trail = new Trail($table, new LampReading($circuits, $designs[0]->brief->supply->systemV), $seen, $answers, $tools);
         $shares = array_fill(0, count($designs), 0.0);
         foreach ($trail->shares as $cause => $share) {

@@ -64,6 +64,22 @@ final class TrailTest extends TestCase
         $this->getJson("/api/jobs/{$id}/trail?tools=hammer")->assertUnprocessable()->assertJsonPath('problems.0.at', '/tools');
     }
 
+    public function test_what_was_seen_instead_is_kept_in_words(): void
+    {
+        $id = $this->orchard()['id'];
+        $this->write($id, ['kind' => 'trail', 'step' => 'seen', 'text' => 'never-runs']);
+        $before = $this->getJson("/api/jobs/{$id}/trail")->json('trail');
+        $this->write($id, ['kind' => 'trail', 'step' => $before['next'][0]['id'], 'text' => 'else: it hums and smells']);
+        $answer = $this->getJson("/api/jobs/{$id}/trail")->assertOk();
+        $this->assertFits('trail', (string) $answer->getContent());
+
+        self::assertSame('something else: it hums and smells', $answer->json('trail.answers.0.given'));
+        self::assertGreaterThan($before['unlisted'], $answer->json('trail.unlisted'));
+        self::assertStringContainsString('else: it hums and smells', (string) $this->get("/api/jobs/{$id}/file")->getContent());
+        $this->write($id, ['kind' => 'trail', 'step' => $before['next'][0]['id'], 'text' => 'else:']);
+        self::assertCount(1, $this->getJson("/api/jobs/{$id}/trail")->json('trail.answers'), 'no words are no answer');
+    }
+
     public function test_a_file_that_tells_of_what_there_is_not_locks_nobody_out(): void
     {
         $file = json_decode((string) file_get_contents(base_path(self::FILE)));
@@ -96,11 +112,11 @@ final class TrailTest extends TestCase
         $this->assertFits('trail', (string) $begun->getContent());
         self::assertGreaterThan(1, count($begun->json('arrangements')));
         self::assertEqualsWithDelta(1.0, array_sum(array_column($begun->json('arrangements'), 'share')), 0.01);
-        $swapped = $ask(['known' => $known, 'seen' => ['never-runs'], 'answers' => ['swap/fan-1-relay' => 'cured']]);
+        $swapped = $ask(['known' => $known, 'seen' => ['never-runs'], 'answers' => [['test' => 'swap/fan-1-relay', 'given' => 'cured']]]);
         self::assertSame('fan-1-relay', $swapped->json('trail.places.0.id'));
         $ask(['known' => ['fans' => 2, 'relays' => 17], 'seen' => ['never-runs']])->assertUnprocessable()->assertJsonPath('problems.0.at', '/known');
         $ask(['known' => ['fans' => 1], 'seen' => []])->assertUnprocessable()->assertJsonPath('problems.0.at', '/seen');
-        $ask(['known' => $known, 'seen' => ['never-runs'], 'answers' => ['swap/fan-1-relay' => 'perhaps']])->assertUnprocessable();
+        $ask(['known' => $known, 'seen' => ['never-runs'], 'answers' => [['test' => 'swap/fan-1-relay', 'given' => 'perhaps']]])->assertUnprocessable();
     }
 
     public function test_a_lesson_is_played_judged_and_scored(): void

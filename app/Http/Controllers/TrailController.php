@@ -62,9 +62,13 @@ final readonly class TrailController
             throw InvalidInput::at('/seen', Message::of('input.no-symptom'));
         }
 
+        /** @var list<object{test: string, given: string}> $answers */
+        $answers = array_values($asked->answers ?? []);
+        $given = array_map(static fn (object $one): array => ['test' => $one->test, 'given' => $one->given], $answers);
+
         return new JsonResponse($this->wording->worded([
             ...TrailPresenter::choices(),
-            ...$this->unknown->trail((array) $asked->known, array_values($seen), (array) ($asked->answers ?? []), AnswerReader::tools($asked->tools ?? [])),
+            ...$this->unknown->trail((array) $asked->known, array_values($seen), $given, AnswerReader::tools($asked->tools ?? [])),
         ]));
     }
 }

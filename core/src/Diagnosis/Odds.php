@@ -53,7 +53,12 @@ final readonly class Odds
         }
         $unlisted = self::NOT_LISTED * $told;
         foreach ($answers as $answer) {
-            if ($answer->value !== null) {
+            if ($answer->words !== '') {
+                // No cause of the table foresees it.
+                $lasting = array_map(static fn (float $weight): float => $weight * Reading::WRONG, $lasting);
+                $fleeting = array_map(static fn (float $weight): float => $weight * Reading::WRONG, $fleeting);
+                $unlisted *= Reading::ofAnything($answer->test);
+            } elseif ($answer->value !== null) {
                 // With the lamp in it is solved only where that still matters.
                 $least = Trail::COUNTS_SHARE * max(0.0, ...$lasting, ...$fleeting);
                 $counting = array_keys(array_filter($lasting, static fn (float $weight, int $at): bool => $weight + $fleeting[$at] > $least, ARRAY_FILTER_USE_BOTH));
@@ -62,7 +67,7 @@ final readonly class Odds
                 foreach ($lasting as $at => $weight) {
                     $likelihood = Reading::likelihood($answer->test, $answer->value, $shows[$at]);
                     $lasting[$at] = $weight * $likelihood;
-                    $fleeting[$at] *= 0.5 * ($likelihood + ($away[$table->causes[$at]->subject] ?? 0.0));
+                    $fleeting[$at] *= $answer->test->kind->showsAlways() ? $likelihood : 0.5 * ($likelihood + ($away[$table->causes[$at]->subject] ?? 0.0));
                     $misses[$at] += $likelihood < Trail::DOUBT_FROM ? 1 : 0;
                 }
                 $unlisted *= Reading::ofAnything($answer->test);
@@ -87,5 +92,13 @@ final readonly class Odds
         }
 
         return $shares;
+    }
+
+    /** @return array<int, float> by cause, of that what comes and goes */
+    public function fleetingShares(): array
+    {
+        $sum = $this->sum();
+
+        return array_map(static fn (float $weight): float => $weight / $sum, $this->fleeting);
     }
 }

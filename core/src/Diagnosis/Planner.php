@@ -77,7 +77,8 @@ final class Planner
         }
         $ranked = $this->withSwapFirst(self::sorted([...$ranked, ...$this->bestLamps($lamps, $byMeter)]));
         $counting = array_filter($this->shares, static fn (float $share): bool => $share > Trail::LEAST_SHARE);
-        if (count($counting) > self::EXACT_PLACES || count($ranked) < 2) {
+        // In every order is tried only what shows the same whenever it is done.
+        if (count($counting) > self::EXACT_PLACES || count($ranked) < 2 || $this->trail->isRestless()) {
             return array_slice($ranked, 0, self::MOST);
         }
         $best = $this->soonest(array_slice($ranked, 0, self::EXACT_TESTS));
@@ -187,9 +188,14 @@ final class Planner
     private function weighed(Test $test, array $outcomes): NextTest
     {
         $byOutcome = [];
+        $sound = $test->kind->showsAlways() || ! $this->trail->isRestless() ? [] : $this->ofSound($test);
         foreach ($outcomes as $cause => $outcome) {
             $place = $this->places[$cause];
-            $byOutcome[$outcome][$place] = ($byOutcome[$outcome][$place] ?? 0.0) + $this->trail->shares[$cause];
+            // Half of what comes and goes is away just then.
+            $away = $sound[$this->trail->table->causes[$cause]->subject] ?? $outcome;
+            $awayShare = $away === $outcome ? 0.0 : 0.5 * $this->trail->fleeting[$cause];
+            $byOutcome[$outcome][$place] = ($byOutcome[$outcome][$place] ?? 0.0) + $this->trail->shares[$cause] - $awayShare;
+            $byOutcome[$away][$place] = ($byOutcome[$away][$place] ?? 0.0) + $awayShare;
         }
         $bits = $this->unsureNow;
         $splits = [];
@@ -200,6 +206,15 @@ final class Planner
         rsort($splits);
 
         return new NextTest($test, $bits, Trail::minutesFrom($this->trail->table, $this->situation, $test), array_values(array_filter($splits)));
+    }
+
+    /** @return array<int, int> subject to what a test shows of it while nothing is wrong */
+    private function ofSound(Test $test): array
+    {
+        $causes = $this->trail->table->soundCauses();
+        $shown = $this->trail->shown($test, array_values($causes));
+
+        return array_map(static fn (int $cause): int => Reading::outcome($test, $shown[$cause]), $causes);
     }
 
     /**

@@ -78,6 +78,12 @@ enum TestKind: string
         return in_array($this, [self::Volts, self::Drop, self::Clamp], true);
     }
 
+    /** Whether it shows what comes and goes also while that is away: insulation that is rubbed through stays so, and a blown fuse. */
+    public function showsAlways(): bool
+    {
+        return $this === self::Along || $this === self::Pull;
+    }
+
     /** What to take care of while it is done; a code of a caution. */
     public function caution(): ?string
     {

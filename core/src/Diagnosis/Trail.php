@@ -19,8 +19,11 @@ final class Trail
     /** From this share on nothing is wrong today: nobody renews anything for it. */
     private const SOUND_SHARE = 0.88;
 
-    /** What it must still have were any one answer not given. */
+    /** What it must still have were any one number not read. */
     private const FIRM_SHARE = 0.1;
+
+    /** The same of what is seen, felt or heard, which is told wrongly more often than a number is read wrongly. */
+    private const FIRM_SEEN_SHARE = 0.3;
 
     /** The same where something put in has mended it. */
     private const CURED_SHARE = 0.15;
@@ -45,7 +48,16 @@ final class Trail
     /** @var array<int, float> by cause; what is missing to 1 is in no table */
     public readonly array $shares;
 
-    /** @var array<string, true> tests that were done or passed over */
+    /** Of all that is likely, what comes and goes, from which on a test is worth doing once more. */
+    private const RESTLESS_SHARE = 0.5;
+
+    /** The same test is done so often at most. */
+    private const MOST_TIMES = 3;
+
+    /** @var array<int, float> by cause, of its share what is there at some tests only */
+    public readonly array $fleeting;
+
+    /** @var array<string, int> tests that were done or passed over, and how often */
     private readonly array $done;
 
     /**
@@ -63,16 +75,17 @@ final class Trail
         $this->odds = $this->weighed($seen, $answers);
         $shares = $this->odds->shares();
         $this->shares = $shares;
+        $this->fleeting = $this->odds->fleetingShares();
         $counting = array_filter($shares, static fn (float $share): bool => $share > self::COUNTS_SHARE);
         $misses = $this->odds->misses;
         $fewest = min([PHP_INT_MAX, ...array_intersect_key($misses, $counting)]);
         $fitting = array_keys(array_filter($counting, static fn (int $cause): bool => $misses[$cause] === $fewest, ARRAY_FILTER_USE_KEY));
         // Where one place alone fits, it is what fits less well that is left to be told from it.
         $places = array_unique(array_map(static fn (int $cause): string => $table->causes[$cause]->place(), $fitting));
-        $this->alive = count($places) > 1 ? $fitting : array_keys($counting);
+        $this->alive = count($places) > 1 && ! $this->isRestless() ? $fitting : array_keys($counting);
         $done = [];
         foreach ($answers as $answer) {
-            $done[$answer->test->id()] = true;
+            $done[$answer->test->id()] = ($done[$answer->test->id()] ?? 0) + ($answer->value === null ? self::MOST_TIMES : 1);
         }
         $this->done = $done;
     }
@@ -80,12 +93,21 @@ final class Trail
     /** @return list<Place> the likeliest first */
     public function places(): array
     {
+        return $this->ranked($this->shares);
+    }
+
+    /**
+     * @param  array<int, float>  $ofCauses
+     * @return list<Place>
+     */
+    private function ranked(array $ofCauses): array
+    {
         $shares = [];
         $best = [];
-        foreach ($this->shares as $cause => $share) {
+        foreach ($ofCauses as $cause => $share) {
             $place = $this->table->causes[$cause]->place();
             $shares[$place] = ($shares[$place] ?? 0.0) + $share;
-            if (! isset($best[$place]) || $share > $this->shares[$best[$place]]) {
+            if (! isset($best[$place]) || $share > $ofCauses[$best[$place]]) {
                 $best[$place] = $cause;
             }
         }
@@ -112,25 +134,13 @@ final class Trail
 
     private function isFirm(Place $place): bool
     {
-        return $this->isTold($this->likeliest()) && $this->leastWithoutOne($place) >= ($this->isCured() ? self::CURED_SHARE : self::FIRM_SHARE);
+        return $this->isTold($this->likeliest()) && $this->carrying($place) === null;
     }
 
     /** What has cured it is its proof, and nothing is as it was before. */
     private function isCured(): bool
     {
         return array_filter($this->answers, static fn (Answer $answer): bool => $answer->cures()) !== [];
-    }
-
-    /** The least share of a place were any one answer not given. */
-    private function leastWithoutOne(Place $place): float
-    {
-        $least = 1.0;
-        foreach (array_keys($this->answers) as $at) {
-            $shares = $this->without($at)->shares();
-            $least = min($least, array_sum(array_filter($shares, fn (int $cause): bool => $this->table->causes[$cause]->place() === $place->id, ARRAY_FILTER_USE_KEY)));
-        }
-
-        return $least;
     }
 
     /** How likely it is something that is in no table. */
@@ -152,6 +162,18 @@ final class Trail
         }
 
         return $fleeting > $lasting;
+    }
+
+    /** Whether what comes and goes is most of what is left: then a test may show today what it did not show before. */
+    public function isRestless(): bool
+    {
+        return array_sum($this->fleeting) > self::RESTLESS_SHARE;
+    }
+
+    /** @return list<Place> where it is when it comes and goes, the likeliest first */
+    public function fleetingPlaces(): array
+    {
+        return $this->ranked($this->fleeting);
     }
 
     /** Whether an answer tells a cause from a sound vehicle: what is only left over is not found. */
@@ -213,11 +235,66 @@ final class Trail
     public function next(): array
     {
         $planner = new Planner($this, $this->situation());
-        // What is all but found lacks its proof.
-        $proof = $this->places()[0]->share >= self::FOUND_SHARE ? $this->confirming() : null;
+        $proof = $this->proof();
         $ranked = $planner->ranked($this->offered());
 
-        return $proof === null ? $ranked : [$planner->one($proof->test), ...array_values(array_filter($ranked, static fn (NextTest $next): bool => $next->test !== $proof->test))];
+        return $proof === null ? $ranked : [$planner->one($proof), ...array_values(array_filter($ranked, static fn (NextTest $next): bool => $next->test !== $proof))];
+    }
+
+    /**
+     * What is all but found lacks its proof: the answer it hangs on once more, or another test that must show it too. An answer that contradicts the
+     * rest is asked again itself.
+     */
+    private function proof(): ?Test
+    {
+        $doubted = $this->isRestless() ? null : $this->doubted()?->answer?->test;
+        if ($doubted !== null && $this->done[$doubted->id()] < self::MOST_TIMES - 1) {
+            return $doubted;
+        }
+        $place = $this->places()[0];
+        if ($place->share < self::FOUND_SHARE) {
+            return null;
+        }
+        $carrying = $this->carrying($place);
+
+        return $carrying === null || $this->done[$carrying->id()] >= self::MOST_TIMES ? $this->confirming()?->test : $carrying;
+    }
+
+    /** Why a test is done once more; null for one that was not done yet. */
+    public function again(Test $test): ?Again
+    {
+        return match (true) {
+            ! isset($this->done[$test->id()]) => null,
+            $this->isRestless() => Again::ComesAndGoes,
+            $this->doubted()?->answer?->test === $test => Again::Contradicts,
+            default => Again::Decides,
+        };
+    }
+
+    /** The test whose answer alone says that it is there; null where no one answer does. */
+    private function carrying(Place $place): ?Test
+    {
+        $carrying = null;
+        $least = 1.0;
+        foreach ($this->answers as $at => $answer) {
+            $needed = match (true) {
+                $this->isCured() => self::CURED_SHARE,
+                $answer->test->kind->isNumber() => self::FIRM_SHARE,
+                default => self::FIRM_SEEN_SHARE,
+            };
+            $share = $this->shareOf($place->id, $this->without($at)->shares()) / $needed;
+            if ($share < $least) {
+                [$carrying, $least] = [$answer->test, $share];
+            }
+        }
+
+        return $carrying;
+    }
+
+    /** @param  array<int, float>  $shares  by cause */
+    private function shareOf(string $place, array $shares): float
+    {
+        return array_sum(array_filter($shares, fn (int $cause): bool => $this->table->causes[$cause]->place() === $place, ARRAY_FILTER_USE_KEY));
     }
 
     /** What must then be true too, where it is the cause that is likeliest: a test not yet done, and what it then shows. */
@@ -303,12 +380,13 @@ final class Trail
         return $shown;
     }
 
-    /** @return list<Test> with what is at hand, not done yet */
+    /** @return list<Test> with what is at hand, not done yet; of what comes and goes some that were done too */
     public function offered(): array
     {
-        return array_values(array_filter(
-            $this->table->tests, fn (Test $test): bool => in_array($test->kind->tool(), $this->tools, true) && ! isset($this->done[$test->id()]),
-        ));
+        $times = $this->isRestless() ? self::MOST_TIMES : 1;
+
+        return array_values(array_filter($this->table->tests, fn (Test $test): bool => in_array($test->kind->tool(), $this->tools, true)
+            && ($this->done[$test->id()] ?? 0) < ($test->kind->showsAlways() ? 1 : $times)));
     }
 
     private function likeliest(): int

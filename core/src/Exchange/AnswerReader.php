@@ -19,8 +19,11 @@ final class AnswerReader
     /** Answers that tell nothing: the test is not offered again. */
     public const NOTHING = ['not-sure', 'not-tried'];
 
+    /** What an answer begins with that is told in words, as none of a test’s own is what was seen. */
+    public const IN_WORDS = 'else:';
+
     /**
-     * @param  string  $given  a number with or without its unit, one of a test’s options, or one of NOTHING
+     * @param  string  $given  a number with or without its unit, one of a test’s options, one of NOTHING, or `else:` and what was seen
      *
      * @throws InvalidInput for a test this circuit has not, and an answer it has not
      */
@@ -29,6 +32,10 @@ final class AnswerReader
         $known = $table->tests[$test] ?? throw InvalidInput::at("/answers/{$test}", Message::of('input.no-such-test', id: $test));
         if (in_array($given, self::NOTHING, true)) {
             return new Answer($known, null);
+        }
+        $words = str_starts_with($given, self::IN_WORDS) ? trim(substr($given, strlen(self::IN_WORDS))) : '';
+        if ($words !== '') {
+            return new Answer($known, null, $words);
         }
         if ($known->kind->isNumber()) {
             return new Answer($known, ReadingParser::read($given, $known->kind === TestKind::Clamp ? Reads::Ampere : Reads::Volt));

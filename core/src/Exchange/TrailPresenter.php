@@ -7,6 +7,7 @@ namespace LampThread\Exchange;
 use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\Rail;
 use LampThread\Circuit\Fault\Fault;
+use LampThread\Diagnosis\Again;
 use LampThread\Diagnosis\Answer;
 use LampThread\Diagnosis\Cause;
 use LampThread\Diagnosis\Doubt;
@@ -29,6 +30,8 @@ final readonly class TrailPresenter
     private const MOST_PLACES = 12;
 
     private const MOST_TESTS = 8;
+
+    private const MOST_WHEN_BACK = 3;
 
     /** @param  non-empty-list<Circuit>  $circuits  by subject */
     public function __construct(private array $circuits) {}
@@ -72,10 +75,13 @@ final readonly class TrailPresenter
                 ],
                 array_slice($left, 0, self::MOST_PLACES),
             ),
+            // Where it is looked for when it comes and goes: nothing is named then.
+            'whenBack' => ($found === null ? $trail->isRestless() : $found->likeliest->isNone())
+                ? array_map($this->place(...), array_slice($trail->fleetingPlaces(), 0, self::MOST_WHEN_BACK)) : [],
             'unlisted' => round($trail->unlistedShare(), 4),
             'next' => array_map(fn (NextTest $one): array => [
                 ...$this->test($one->test, $trail->table->situations), 'bits' => round($one->bits, 3), 'minutes' => round($one->minutes, 1), 'splits' => $one->splits,
-                'why' => $this->why($one, count($left)),
+                'why' => $this->why($one, count($left), $trail->again($one->test)),
             ], array_slice($next, 0, self::MOST_TESTS)),
             'found' => $found === null ? null : $this->found($found, $trail),
             // Nothing parts what is left: it is looked at in turn.
@@ -121,6 +127,7 @@ final readonly class TrailPresenter
         $test = $answer->test;
 
         return match (true) {
+            $answer->words !== '' => Message::of('trail.answer.else', words: Message::verbatim($answer->words)),
             $answer->value === null => Message::of('trail.answer.nothing'),
             $test->kind === TestKind::Clamp => Message::of('trail.answer.number', value: Unit::Ampere->of(round($answer->value, 1))),
             $test->kind->isNumber() => Message::of('trail.answer.number', value: Unit::Volt->of(round($answer->value, 2))),
@@ -218,8 +225,12 @@ final readonly class TrailPresenter
         return implode('+', array_map(static fn (string $part, Fault $fault): string => $rates->classOf($part, $fault->kind), array_keys($cause->faults), $cause->faults));
     }
 
-    private function why(NextTest $next, int $places): Message
+    private function why(NextTest $next, int $places, ?Again $again): Message
     {
+        if ($again !== null) {
+            return Message::of("trail.again.{$again->value}", minutes: Unit::Minute->of(round($next->minutes, 1)));
+        }
+
         return Message::of(
             'trail.why', places: $places, splits: array_map(static fn (int $count): Message => Message::verbatim((string) $count), $next->splits),
             minutes: Unit::Minute->of(round($next->minutes, 1)), tool: Message::of("tool.{$next->test->kind->tool()->value}"),

@@ -135,6 +135,12 @@ final class OddVehicle
         return new Faults($byId, $ohms, $this->draws);
     }
 
+    /** Whether it has blown a fuse. */
+    public function opensAny(): bool
+    {
+        return $this->opened !== [];
+    }
+
     /** @return list<Symptom> what its driver tells of */
     public function shows(): array
     {

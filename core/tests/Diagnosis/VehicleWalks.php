@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace LampThread\Tests\Diagnosis;
 
+use LampThread\Circuit\Component\Protective;
 use LampThread\Circuit\Fault\Fault;
 use LampThread\Diagnosis\Answer;
+use LampThread\Diagnosis\Place;
 use LampThread\Diagnosis\Symptom;
 use LampThread\Diagnosis\Test;
 use LampThread\Diagnosis\Tool;
 use LampThread\Diagnosis\Trail;
+use LampThread\Sizing\Sizing;
 use LampThread\Tests\Handover\Workshop;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -21,6 +24,9 @@ final class VehicleWalks
     public const SETS = ['one', 'joints', 'sound', 'intermittent', 'wrong', 'impossible'];
 
     private const MOST_TESTS = 25;
+
+    /** So many places are told to be looked at when it is back. */
+    private const LOOKED_AT = 3;
 
     /** A joint between the sizes the table has, Ω. */
     private const LEAST_OHM = 0.08;
@@ -40,6 +46,9 @@ final class VehicleWalks
 
     /** The right place stands first, named or not. */
     public int $likeliest = 0;
+
+    /** Nothing is named, and the right place is among those to be looked at when it is back. */
+    public int $whenBack = 0;
 
     /** @var list<string> each place that was named wrongly, with its share */
     public array $wrong = [];
@@ -70,10 +79,16 @@ final class VehicleWalks
                 $sizing, Tables::of($job), $this->random->getInt(1, 1_000_000), $isJoint || $this->set === 'sound' ? [] : [$part => $fault], $isJoint ? [$part => $ohm] : [],
             );
             $told = $this->set === 'sound' ? [Symptom::NeverRuns, Symptom::Overheats, Symptom::ComesLate, Symptom::OverrideDead] : $vehicle->shows();
-        } while ($told === []);
+        } while ($told === [] || ($this->set === 'intermittent' && ! self::comesAndGoes($sizing, $part, $fault, $vehicle)));
         $seen = [$told[$this->random->getInt(0, count($told) - 1)]];
         $trail = $this->looked($job, $vehicle, $seen);
         $this->count($trail, $this->set === 'sound' ? '' : $part, "{$job}, {$part} {$fault->kind->value}, {$seen[0]->value}");
+    }
+
+    /** A blown fuse stays blown, and what a hand has done stays done. */
+    private static function comesAndGoes(Sizing $sizing, string $part, Fault $fault, OddVehicle $vehicle): bool
+    {
+        return ! $vehicle->opensAny() && ! $fault->isByHand() && ! $sizing->circuit->part($part) instanceof Protective;
     }
 
     /** @param  list<Symptom>  $seen */
@@ -94,7 +109,8 @@ final class VehicleWalks
 
     private function answer(Test $test, OddVehicle $vehicle): ?float
     {
-        $value = $vehicle->reads($test, $this->set !== 'intermittent' || $this->share() < self::THERE);
+        // Rubbed insulation stays rubbed.
+        $value = $vehicle->reads($test, $this->set !== 'intermittent' || $test->kind->showsAlways() || $this->share() < self::THERE);
         $isWrong = $this->set === 'wrong' && $this->share() < self::WRONG && count($test->answers) > 1;
 
         return match (true) {
@@ -111,6 +127,13 @@ final class VehicleWalks
         $this->count++;
         $this->right += $found !== null && $isRight($found->id) ? 1 : 0;
         $this->likeliest += $isRight($trail->places()[0]->id) ? 1 : 0;
+        $isOpen = $found === null ? $trail->isRestless() : $found->id === '';
+        $whenBack = array_filter(array_slice($trail->fleetingPlaces(), 0, self::LOOKED_AT), static fn (Place $place): bool => $isRight($place->id));
+        if ($truth !== '' && $isOpen && $whenBack !== []) {
+            $this->whenBack++;
+
+            return;
+        }
         if ($found !== null && ! $isRight($found->id)) {
             $this->wrong[] = sprintf('%s: named %s, %.3f', $what, $found->id === '' ? 'nothing' : $found->id, $found->share);
         }

@@ -54,6 +54,11 @@ export function AnswerField({ test, onAnswer }: Props) {
           </Button>
         </form>
       )}
+      <SomethingElse
+        onSaid={(words) => {
+          onAnswer(test.id, `else: ${words}`);
+        }}
+      />
       <Button
         tone="quiet"
         onClick={() => {
@@ -71,5 +76,41 @@ export function AnswerField({ test, onAnswer }: Props) {
         Not possible here
       </Button>
     </div>
+  );
+}
+
+/** What was seen that is none of the answers, in words: it stays in the record. */
+function SomethingElse({ onSaid }: { onSaid: (words: string) => void }) {
+  const id = useId();
+  const [words, setWords] = useState("");
+  return (
+    <details>
+      <summary className="min-h-11 cursor-pointer px-3 py-2 font-semibold">Something else</summary>
+      <form
+        className="flex flex-wrap items-center gap-2"
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (words.trim() !== "") {
+            onSaid(words.trim());
+          }
+        }}
+      >
+        <label htmlFor={id} className="sr-only">
+          What was seen instead
+        </label>
+        <input
+          id={id}
+          className="field min-h-11 w-64 px-3"
+          placeholder="What was seen instead"
+          maxLength={180}
+          autoComplete="off"
+          value={words}
+          onChange={(event) => {
+            setWords(event.target.value);
+          }}
+        />
+        <Button type="submit">Keep it</Button>
+      </form>
+    </details>
   );
 }

@@ -1,10 +1,19 @@
-import type { TrailFound } from "../api/generated/trail";
+import type { TrailFound, TrailPlace } from "../api/generated/trail";
 import { Button } from "../kit/Button";
 import { Panel } from "../kit/Panel";
 import { useText, useTexts } from "../kit/messages";
+import { WhenBack } from "./WhenBack";
 
 /** The fault: what must then be true too, how it is mended, and what would have prevented it. */
-export function FoundPanel({ found, onDone }: { found: TrailFound; onDone?: () => void }) {
+export function FoundPanel({
+  found,
+  whenBack,
+  onDone,
+}: {
+  found: TrailFound;
+  whenBack: TrailPlace[];
+  onDone?: () => void;
+}) {
   const text = useText();
   const texts = useTexts();
   const { confirm } = found;
@@ -37,6 +46,7 @@ export function FoundPanel({ found, onDone }: { found: TrailFound; onDone?: () =
           <dd>{text(found, "prevent")}</dd>
         </div>
       </dl>
+      <WhenBack places={whenBack} />
       <p className="mt-3 text-muted">
         Brakes, airbags, high voltage and refrigerant are out of bounds: stop there and ask someone licensed.
       </p>

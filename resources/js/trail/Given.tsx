@@ -19,8 +19,8 @@ export function Given({ trail, onBack, onAnew }: Props) {
         {trail.seen.map((symptom) => (
           <li key={symptom.id}>Told: {text(symptom, "says")}</li>
         ))}
-        {trail.answers.map((answer) => (
-          <li key={answer.id} className={answer.isDoubted ? "border-l-4 border-l-warning pl-2" : ""}>
+        {trail.answers.map((answer, at) => (
+          <li key={`${answer.id} ${String(at)}`} className={answer.isDoubted ? "border-l-4 border-l-warning pl-2" : ""}>
             <span className="text-muted">{texts(answer, "setting").join(" ")}</span> {text(answer, "title")}:{" "}
             <b>{text(answer, "given")}</b>
             {answer.isDoubted && " ◆ look again"}

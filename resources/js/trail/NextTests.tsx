@@ -6,6 +6,7 @@ import { Panel } from "../kit/Panel";
 import { useText, useTexts } from "../kit/messages";
 import { digits } from "../kit/units";
 import { AnswerField } from "./AnswerField";
+import { WhenBack } from "./WhenBack";
 
 interface Props {
   trail: Trail;
@@ -22,10 +23,13 @@ export function NextTests({ trail, onAnswer, onShow }: Props) {
     return (
       <Panel title="No test tells these apart">
         <p>Look at what is left, one after the other, the likeliest first. More tools may tell more.</p>
-        <p className="mt-2">
-          It may come and go: leave a lamp or a meter where it is likeliest, and move plugs and wires until it happens
-          again.
-        </p>
+        {trail.whenBack.length === 0 && (
+          <p className="mt-2">
+            It may come and go: leave a lamp or a meter where it is likeliest, and move plugs and wires until it happens
+            again.
+          </p>
+        )}
+        <WhenBack places={trail.whenBack} />
       </Panel>
     );
   }

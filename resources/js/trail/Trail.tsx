@@ -101,6 +101,7 @@ export function Trail() {
             {trail.found !== null ? (
               <FoundPanel
                 found={trail.found}
+                whenBack={trail.whenBack}
                 onDone={() => {
                   records.write({
                     kind: "fault",

@@ -28,11 +28,11 @@ export function UnknownVehicle() {
   const [tools, setTools] = useTools();
   const [known, setKnown] = useState<Known>({});
   const [seen, setSeen] = useState<string[]>([]);
-  const [given, setGiven] = useState<[string, string][]>([]);
+  const [given, setGiven] = useState<{ test: string; given: string }[]>([]);
   const question: UnknownVehicleRequest = {
     known,
     seen,
-    answers: Object.fromEntries(given),
+    answers: given,
     tools: tools === "" ? [] : tools.split(","),
   };
   const gallery = useQuery<Gallery, Refused>({ queryKey: keys.gallery, queryFn: api.gallery, staleTime: Infinity });
@@ -68,13 +68,13 @@ export function UnknownVehicle() {
           {seen.length === 0 && choices.data !== undefined && <Complaint symptoms={answer.symptoms} onSeen={setSeen} />}
           {trail !== null &&
             (trail.found !== null ? (
-              <FoundPanel found={trail.found} />
+              <FoundPanel found={trail.found} whenBack={trail.whenBack} />
             ) : (
               <NextTests
                 trail={trail}
                 onShow={() => undefined}
                 onAnswer={(test, said) => {
-                  setGiven((now) => [...now, [test, said]]);
+                  setGiven((now) => [...now, { test, given: said }]);
                 }}
               />
             ))}

@@ -54,6 +54,7 @@ const TRAIL: Trail = {
   next: [LOOK, VOLTS],
   found: null,
   unlisted: 0.01,
+  whenBack: [],
   isEnded: false,
 };
 
@@ -102,7 +103,7 @@ test("the next test says why, takes one of its answers, and another may be done 
   await userEvent.click(screen.getByRole("button", { name: /Volts at M1/ }));
   expect(screen.getByRole("heading", { name: "Test this instead" })).toBeDefined();
   await userEvent.click(screen.getByRole("button", { name: /M1 \+/ }));
-  await userEvent.type(screen.getByRole("textbox"), "11,8 V{Enter}");
+  await userEvent.type(screen.getByRole("textbox", { name: "What it reads" }), "11,8 V{Enter}");
   await userEvent.click(screen.getByRole("button", { name: "Not possible here" }));
   expect(onShow).toHaveBeenCalledWith(["fan-1:+"]);
   expect(onAnswer.mock.calls).toEqual([
@@ -149,7 +150,7 @@ test("what is found comes with its proof, its mend and what would have prevented
     class: "make-contact/stuck-off",
     confirm,
   };
-  shown(<FoundPanel found={found} onDone={onDone} />);
+  shown(<FoundPanel whenBack={[]} found={found} onDone={onDone} />);
   expect(screen.getByText("0 V")).toBeDefined();
   expect(screen.getByText("Renew the relay.")).toBeDefined();
   expect(screen.getByText(/someone licensed/)).toBeDefined();
@@ -173,4 +174,22 @@ test("tools at hand are ticked; without any, eyes are left", async () => {
   );
   await userEvent.click(screen.getByRole("checkbox", { name: "test lamp" }));
   expect(onChange).toHaveBeenLastCalledWith("eyes");
+});
+
+test("what none of the answers says is told in words", async () => {
+  const onAnswer = vi.fn();
+  shown(<NextTests trail={TRAIL} onAnswer={onAnswer} onShow={() => undefined} />);
+  await userEvent.click(screen.getByText("Something else"));
+  await userEvent.click(screen.getByRole("button", { name: "Keep it" }));
+  expect(onAnswer).not.toHaveBeenCalled();
+  await userEvent.type(screen.getByRole("textbox", { name: "What was seen instead" }), " it wobbles {Enter}");
+  expect(onAnswer).toHaveBeenCalledExactlyOnceWith("look/rest", "else: it wobbles");
+});
+
+test("what comes and goes is looked for where it is when it is back", () => {
+  shown(
+    <NextTests trail={{ ...TRAIL, next: [], whenBack: [PLACE] }} onAnswer={() => undefined} onShow={() => undefined} />,
+  );
+  expect(screen.getByText("When it is back, look here first")).toBeDefined();
+  expect(screen.getByText("K1, relay: stuck off")).toBeDefined();
 });

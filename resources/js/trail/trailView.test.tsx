@@ -62,6 +62,7 @@ const LOOKING: TrailAnswered = {
   ],
   found: null,
   unlisted: 0.01,
+  whenBack: [],
   isEnded: false,
 };
 
@@ -164,7 +165,7 @@ test("an unknown vehicle is asked of with what is known, and narrowed by answers
   expect(unknownVehicle).toHaveBeenLastCalledWith({
     known: { fans: 2, relays: 1, switchedBy: "computer" },
     seen: ["never-runs"],
-    answers: { "pull/fuse": "blown" },
+    answers: [{ test: "pull/fuse", given: "blown" }],
     tools: [],
   });
   expect(screen.getByText("70 %")).toBeDefined();
