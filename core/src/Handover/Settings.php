@@ -6,6 +6,7 @@ namespace LampThread\Handover;
 
 use LampThread\Brief\Assumptions;
 use LampThread\Circuit\Circuit;
+use LampThread\Circuit\Component\InputSource;
 use LampThread\Circuit\Component\Key;
 use LampThread\Circuit\Component\OperatingConditions;
 use LampThread\Circuit\Component\TemperatureSensing;
@@ -48,6 +49,22 @@ final readonly class Settings
         $settings[] = $this->at('idle', Key::Run, count($this->sensors), ['engineRpm' => Assumptions::IDLE_RPM], [], [Message::of('setting.idle'), ...$this->acted()]);
 
         return array_combine(array_map(static fn (Setting $setting): string => $setting->id, $settings), $settings);
+    }
+
+    /** @return array<string, Setting> by id: with the key out, each switch of the driver's in each of its positions */
+    public function withKeyOut(): array
+    {
+        $settings = [];
+        foreach ($this->circuit->positionsBy(InputSource::Driver) as $input => $positions) {
+            foreach (array_slice($positions, 1) as $position) {
+                $says = Message::of('setting.input', label: $this->circuit->inputs()[$input]['label'], position: Message::of("position.{$position}"));
+                $id = "key-off+{$input}={$position}";
+                $conditions = new OperatingConditions(Key::Off, 0.0, self::COLD_C, [$input => $position]);
+                $settings[$id] = new Setting($id, $conditions, [Message::of('setting.key.off'), $says], "rest+{$input}={$position}");
+            }
+        }
+
+        return $settings;
     }
 
     private function keyOff(): Setting

@@ -34,6 +34,9 @@ final readonly class StepsBeforePower
     /** A way back of more is no earth wire, however long and thin, Ω (common practice, no source). */
     private const EARTH_MOST_OHM = 1.0;
 
+    /** A contact that has more than this is not closed, Ω (common practice, no source). */
+    private const CLOSED_MOST_OHM = 2.0;
+
     private OperatingPoint $point;
 
     public function __construct(private Sizing $sizing)
@@ -62,10 +65,17 @@ final readonly class StepsBeforePower
     {
         $steps = [];
         foreach ($this->sizing->circuit->each(Relay::class) as $relay) {
-            $isShared = $this->between($relay->terminal('86'), $relay->terminal('85')) < self::SHARED_SHARE * $relay->part->coilOhm;
-            $title = Message::of($isShared ? 'test.coil-ohms-shared' : 'test.coil-ohms', mark: $relay->mark, name: $relay->name);
-            $step = $this->ohms($relay->terminal('86'), $relay->terminal('85'), $title, self::COIL_SHARE);
-            array_push($steps, ...($step === null ? [] : [$step]));
+            $from = $relay->terminal('86');
+            $to = $relay->terminal('85');
+            $between = $this->between($from, $to);
+            // With others wired beside it the coil is measured by itself.
+            $isShared = $between < self::SHARED_SHARE * $relay->part->coilOhm;
+            $ohm = $isShared ? $relay->part->coilOhm : $between;
+            $by = self::COIL_SHARE * $ohm + Reads::Ohm->error($ohm);
+            $steps[] = new TestStep(
+                "out/ohm/{$from}/{$to}", Phase::BeforePower, Message::of($isShared ? 'test.coil-ohms-out' : 'test.coil-ohms', mark: $relay->mark, name: $relay->name),
+                [Message::of('setting.out')], Reads::Ohm, $ohm, max(0.0, $ohm - $by), $ohm + $by, 1, $from, $to,
+            );
         }
 
         return $steps;
@@ -110,9 +120,13 @@ final readonly class StepsBeforePower
         $steps = [];
         foreach ($this->sizing->circuit->each(TemperatureSwitch::class) as $switch) {
             foreach ($switch->paths() as $path) {
-                $isItsBody = ! str_starts_with($path->to, "{$switch->id}:") && $this->between($path->from, $path->to) < Reads::OPEN_OHM;
-                $title = Message::of($isItsBody ? 'test.body-earth' : 'test.switch-ohms', mark: $switch->mark, name: $switch->name);
-                $ohm = $this->between($path->from, $path->to);
+                $between = $this->between($path->from, $path->to);
+                // An open contact shows what lies beside it: what of that is electronics, nobody has measured.
+                $isByOthers = $between > self::CLOSED_MOST_OHM && $between < Reads::OPEN_OHM;
+                $ohm = $isByOthers ? Reads::OPEN_OHM : $between;
+                $isItsBody = ! str_starts_with($path->to, "{$switch->id}:") && $ohm < Reads::OPEN_OHM;
+                $code = $isByOthers ? 'test.switch-ohms-off' : ($isItsBody ? 'test.body-earth' : 'test.switch-ohms');
+                $title = Message::of($code, mark: $switch->mark, name: $switch->name);
                 $steps[] = new TestStep(
                     "out/ohm/{$path->from}/{$path->to}", Phase::BeforePower, $title, [Message::of('setting.out')], Reads::Ohm, $ohm,
                     $ohm >= Reads::OPEN_OHM ? Reads::OPEN_OHM : max(0.0, $ohm - Reads::Ohm->error($ohm)), $ohm >= Reads::OPEN_OHM ? INF : $ohm + Reads::Ohm->error($ohm),
@@ -122,19 +136,6 @@ final readonly class StepsBeforePower
         }
 
         return $steps;
-    }
-
-    private function ohms(string $from, string $to, Message $title, float $share): ?TestStep
-    {
-        $ohm = $this->between($from, $to);
-        if ($ohm >= Reads::OPEN_OHM) {
-            return null;
-        }
-        $by = $share * $ohm + Reads::Ohm->error($ohm);
-
-        return new TestStep(
-            "out/ohm/{$from}/{$to}", Phase::BeforePower, $title, [Message::of('setting.out')], Reads::Ohm, $ohm, max(0.0, $ohm - $by), $ohm + $by, 1, $from, $to,
-        );
     }
 
     private function between(string $from, string $to): float

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace LampThread\Handover;
 
-use LampThread\Circuit\Component\Component;
+use LampThread\Brief\Control;
+use LampThread\Circuit\Component\Battery;
 use LampThread\Circuit\Component\DelayRelay;
 use LampThread\Circuit\Component\FanMotor;
 use LampThread\Circuit\Component\Rail;
@@ -20,6 +21,9 @@ use LampThread\Operation\OperatingPoint;
  */
 final class StepsUnderPower
 {
+    /** Two wires that carry so little more than one another carry the same, A. */
+    private const SAME_A = 1e-3;
+
     /** Two voltages nearer than this are the same speed of a fan, V. */
     private const SAME_V = 0.5;
 
@@ -32,6 +36,9 @@ final class StepsUnderPower
     private const LEAST_START_SHARE = 0.55;
 
     private const MOST_START_SHARE = 1.2;
+
+    /** What a standing vehicle's fan circuit may take, A (common practice, no source). */
+    private const DRAIN_MOST_A = 0.05;
 
     private const MINUTES = ['seen' => 1, 'volt' => 2, 'ampere' => 2];
 
@@ -50,7 +57,7 @@ final class StepsUnderPower
     /** @var array<string, true> what turns, as it was seen */
     private array $seen = [];
 
-    public function __construct(private readonly TestPlan $plan) {}
+    public function __construct(private readonly TestPlan $plan, private readonly Control $control) {}
 
     /** @return list<TestStep> */
     public function steps(): array
@@ -63,9 +70,45 @@ final class StepsUnderPower
                 array_push($steps, $seen, ...$this->measured($setting, $point));
             }
         }
-        array_push($steps, ...$this->afterRun());
+        array_push($steps, $this->drain(), ...$this->proven(), ...$this->afterRun(), ...$this->lockedOut());
 
         return $steps;
+    }
+
+    /** What the fan's circuit takes from a vehicle that stands: no clamp reads so little. */
+    private function drain(): TestStep
+    {
+        $ampere = max(0.0, -$this->plan->point('key-off')->currentA(Battery::ID));
+
+        return new TestStep(
+            'standing/seen//', Phase::Cold, Message::of('test.drain', most: Unit::Ampere->of(round(max(self::DRAIN_MOST_A, 1.5 * $ampere), 2))),
+            [Message::of('setting.drain')], Reads::Seen, 1.0, 1.0, 1.0, 3, caution: Message::of('test.caution.drain'),
+        );
+    }
+
+    /** @return list<TestStep> what a part shows by itself: a display, a module that is pulled off its signal, a knob at its cold end */
+    private function proven(): array
+    {
+        $steps = [];
+        foreach ($this->plan->circuit->components as $component) {
+            $says = $component->provingStep();
+            if ($says !== null) {
+                $steps[] = new TestStep("prove/seen/{$component->id}/", Phase::Cold, $says, [], Reads::Seen, 1.0, 1.0, 1.0, 2, caution: Message::of('test.caution.fans'));
+            }
+        }
+
+        return $steps;
+    }
+
+    /** @return list<TestStep> the fans that engine speed keeps off */
+    private function lockedOut(): array
+    {
+        $switch = $this->control->lockouts->engineSpeed;
+
+        return $switch === null ? [] : [new TestStep(
+            'engine-speed/seen//', Phase::Warm, Message::of('test.engine-speed', rpm: Unit::Rpm->of($switch->rpm), locksAbove: $switch->action->locksAbove()),
+            [Message::of('setting.engine-speed')], Reads::Seen, 1.0, 1.0, 1.0, 3, caution: Message::of('test.caution.fans'),
+        )];
     }
 
     private function seen(Setting $setting, OperatingPoint $point): ?TestStep
@@ -82,14 +125,14 @@ final class StepsUnderPower
                 $standing[] = Message::verbatim($motor->fan->name);
             }
         }
-        // A switch that changes nothing here is tried in another setting, or has nothing to do with the fans.
-        $base = preg_replace('/\+.*$/', '', $setting->id);
-        $kind = $setting->id === $base ? $setting->id : $base.'+'.implode(',', $key);
-        if (isset($this->seen[$kind]) || ($setting->id !== $base && isset($this->seen["{$base}:".implode(',', $key)]))) {
+        if ($setting->keyOn !== null) {
+            // What moves no fan with the key on either is no matter of the key.
+            if ($this->turning($this->plan->point($setting->keyOn)) === $this->turning($this->plan->point('rest'))) {
+                return null;
+            }
+        } elseif ($this->isSeen($setting, $key)) {
             return null;
         }
-        $this->seen[$kind] = true;
-        $this->seen["{$base}:".implode(',', $key)] = true;
         $title = match (true) {
             $turning === [] => Message::of('test.none-turns'),
             $standing === [] => Message::of('test.all-turn', fans: $turning),
@@ -123,7 +166,7 @@ final class StepsUnderPower
             if ($setting->conditions->engineRpm > 0 && ! $isFirst) {
                 continue;
             }
-            $clamped = new Measurement($setting->id, Reads::Ampere, $this->leadOf($motor->terminal('+'), $motor), '');
+            $clamped = new Measurement($setting->id, Reads::Ampere, $this->leadOf($motor, $point), '');
             $steps[] = $this->step($clamped, Message::of('test.fan-current', ...$named), null);
             if (! isset($this->started[$motor->id]) && ! $this->startsSoftly($motor) && abs($volts) > self::FULL_SHARE * $motor->fan->ratedV) {
                 $this->started[$motor->id] = true;
@@ -141,17 +184,38 @@ final class StepsUnderPower
             }
         }
         if ($setting->conditions->engineRpm > 0) {
-            $steps[] = $this->step(new Measurement($setting->id, Reads::Volt, Rail::SUPPLY, Rail::EARTH), Message::of('test.charging', hasFans: $this->turns($point)), null);
+            $charging = Message::of('test.charging', hasFans: $this->turning($point) !== []);
+            $steps[] = $this->step(new Measurement($setting->id, Reads::Volt, Rail::SUPPLY, Rail::EARTH), $charging, null);
         }
 
         return $steps;
     }
 
-    private function turns(OperatingPoint $point): bool
+    /**
+     * A switch that changes nothing here is tried in another setting, or has nothing to do with the fans.
+     *
+     * @param  list<float>  $speeds  of the fans
+     */
+    private function isSeen(Setting $setting, array $speeds): bool
     {
-        return array_filter(
-            $this->plan->circuit->each(FanMotor::class), static fn (FanMotor $motor): bool => $point->position($motor->id) === FanMotor::TURNING,
-        ) !== [];
+        $base = preg_replace('/\+.*$/', '', $setting->id);
+        $turns = implode(',', $speeds);
+        $kind = $setting->id === $base ? $base : "{$base}+{$turns}";
+        if (isset($this->seen[$kind]) || ($setting->id !== $base && isset($this->seen["{$base}:{$turns}"]))) {
+            return true;
+        }
+        $this->seen[$kind] = true;
+        $this->seen["{$base}:{$turns}"] = true;
+
+        return false;
+    }
+
+    /** @return list<string> fans that turn */
+    private function turning(OperatingPoint $point): array
+    {
+        $motors = array_filter($this->plan->circuit->each(FanMotor::class), static fn (FanMotor $motor): bool => $point->position($motor->id) === FanMotor::TURNING);
+
+        return array_values(array_map(static fn (FanMotor $motor): string => $motor->id, $motors));
     }
 
     /** Whether a controller brings it up to speed by and by: then there is no peak. */
@@ -188,7 +252,8 @@ final class StepsUnderPower
             $delayS = $relay->figure()->value;
             $steps[] = new TestStep(
                 'after-run/second//', Phase::Cold, Message::of('test.after-run', mark: $relay->mark, time: Unit::Second->of($delayS)),
-                [Message::of('setting.after-run')], Reads::Second, $delayS, (1 - self::TIME_SHARE) * $delayS, (1 + self::TIME_SHARE) * $delayS,
+                [Message::of("setting.after-run.{$this->control->afterRun?->startedBy->value}")],
+                Reads::Second, $delayS, (1 - self::TIME_SHARE) * $delayS, (1 + self::TIME_SHARE) * $delayS,
                 (int) ceil($delayS / 60) + 1, caution: Message::of('test.caution.fans'),
             );
         }
@@ -196,10 +261,18 @@ final class StepsUnderPower
         return $steps;
     }
 
-    /** The wire a clamp goes round for a fan. */
-    private function leadOf(string $terminal, Component $motor): string
+    /** The wire a clamp goes round for a fan: of several into its plug the one that carries most just then. */
+    private function leadOf(FanMotor $motor, OperatingPoint $point): string
     {
-        return ($this->plan->circuit->wiresInto($terminal)[0] ?? null)->id ?? $motor->id;
+        $lead = $motor->id;
+        $mostA = 0.0;
+        foreach ([...$this->plan->circuit->wiresInto($motor->terminal('+')), ...$this->plan->circuit->wiresInto($motor->terminal('-'))] as $wire) {
+            if (abs($point->currentA($wire->id)) > $mostA + self::SAME_A) {
+                [$lead, $mostA] = [$wire->id, abs($point->currentA($wire->id))];
+            }
+        }
+
+        return $lead;
     }
 
     private function isMeasured(string $fan, float $volts): bool

@@ -35,7 +35,8 @@ final class TestPlan
     public function __construct(private readonly Sizing $sizing)
     {
         $this->circuit = $sizing->circuit;
-        $this->settings = (new Settings($this->circuit))->all();
+        $settings = new Settings($this->circuit);
+        $this->settings = [...$settings->all(), ...$settings->withKeyOut()];
         $this->solver = new Solver($this->circuit);
     }
 
@@ -56,7 +57,7 @@ final class TestPlan
     {
         $steps = [
             ...(new StepsBeforePower($this->sizing))->steps(),
-            ...(new StepsUnderPower($this))->steps(),
+            ...(new StepsUnderPower($this, $this->sizing->brief->control))->steps(),
             ...StepsWarm::of($this->sizing, Vehicle::of($this->sizing)),
         ];
 

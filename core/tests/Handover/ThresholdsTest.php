@@ -104,9 +104,9 @@ final class ThresholdsTest extends TestCase
         $closing = Combination::deciders()['switch closing when hot'];
         $each = $titles(Combination::changes($closing, Combination::loads()['two, a relay each']));
 
-        self::assertContains('test.coil-ohms-shared', $each);
+        self::assertContains('test.coil-ohms-out', $each);
         self::assertNotContains('test.coil-ohms', $each);
-        self::assertNotContains('test.coil-ohms-shared', $titles([]));
+        self::assertNotContains('test.coil-ohms-out', $titles([]));
         self::assertContains('test.switch-ohms', $titles(['/control/stages/0/decider/place' => 'engine-outlet']), 'open while cold, whatever its body is at');
         $opening = ['/control/stages/0/decider' => [...Combination::deciders()['switch opening when hot'], 'place' => 'engine-outlet']];
         self::assertContains('test.body-earth', $titles($opening));
