@@ -142,7 +142,7 @@ final readonly class PracticeBench
     {
         foreach ($this->table->causes as $at => $cause) {
             $kinds = array_map(static fn (Fault $fault): string => $fault->kind->value, $cause->faults);
-            if ($cause->cooling === $this->run->fault['cooling'] && $kinds === $this->run->fault['faults']) {
+            if ($cause->outside === $this->run->fault['cooling'] && $kinds === $this->run->fault['faults']) {
                 return $at;
             }
         }

@@ -47,12 +47,12 @@ final class FaultRows
     }
 
     /** @param  array<string, OperatingPoint>  $points  by situation */
-    public function addCooling(CoolingCause $cause, array $points, Behaviour $behaviour): void
+    public function addOutside(OutsideCause $cause, array $points, Behaviour $behaviour): void
     {
         foreach (Symptom::cases() as $symptom) {
             $this->symptoms[$symptom->value] .= in_array($symptom, $cause->shows, true) ? '1' : '0';
         }
-        $this->append(new Cause($cause->weight, [], $cause->id), $points, $behaviour, [], $cause->answers);
+        $this->append(new Cause($cause->weight, [], $cause->id, isBuiltSo: $cause->isBuiltSo), $points, $behaviour, [], $cause->answers);
     }
 
     /** @param  array<string, float>  $spreads  column of a number to how far a sound vehicle’s may be off */
@@ -69,15 +69,15 @@ final class FaultRows
     /**
      * @param  array<string, OperatingPoint>  $points
      * @param  array<string, float>  $opened
-     * @param  array<string, string>  $cooling
+     * @param  array<string, string>  $outside
      */
-    private function append(Cause $cause, array $points, Behaviour $behaviour, array $opened, array $cooling): void
+    private function append(Cause $cause, array $points, Behaviour $behaviour, array $opened, array $outside): void
     {
         $this->causes[] = $cause;
         foreach ($this->tests->numbers($points) as $column => $value) {
             $this->columns[$column] = ($this->columns[$column] ?? '').pack('g', $value);
         }
-        foreach ($this->tests->seen($cause, $points, $behaviour, $opened, $cooling) as $test => $answer) {
+        foreach ($this->tests->seen($cause, $points, $behaviour, $opened, $outside) as $test => $answer) {
             $this->answers[$test] ??= $this->tests->all[$test]->answers;
             $place = array_search($answer, $this->answers[$test], true);
             if ($place === false) {

@@ -45,7 +45,7 @@ final readonly class FaultTable
     {
         $sound = [];
         foreach ($this->causes as $at => $cause) {
-            if ($cause->isNone()) {
+            if ($cause->isNone() && ! $cause->isBuiltSo) {
                 $sound[$cause->subject] ??= $at;
             }
         }

@@ -6,6 +6,7 @@ namespace LampThread\Diagnosis;
 
 use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\Faults;
+use LampThread\Circuit\Component\Key;
 use LampThread\Circuit\Component\OperatingConditions;
 use LampThread\Circuit\Component\Protective;
 use LampThread\Circuit\Component\Rail;
@@ -26,6 +27,10 @@ final class FaultTables
 
     private readonly Situations $situations;
 
+    private readonly OutsideCauses $outside;
+
+    private readonly bool $hasAirConditioning;
+
     private readonly Solver $solver;
 
     private readonly Courses $courses;
@@ -42,12 +47,14 @@ final class FaultTables
     private function __construct(Sizing $sizing, Shelf $shelf, private readonly FailureRates $rates)
     {
         $this->circuit = $sizing->circuit;
+        $this->outside = OutsideCauses::of($sizing->brief);
+        $this->hasAirConditioning = $sizing->brief->control->airConditioning !== null;
         $this->situations = new Situations($this->circuit);
         $this->solver = new Solver($this->circuit);
         $this->courses = new Courses(new Limits($this->circuit, $sizing->brief, $shelf), $this->solver);
         $this->withoutEffect = new FaultsWithoutEffect($this->circuit);
         $this->sound = array_map(fn (Situation $situation): OperatingPoint => $this->solver->settle($situation->conditions), $this->situations->all);
-        $this->tests = new TestSet($this->circuit, $this->situations, $this->sound, $rates);
+        $this->tests = new TestSet($this->circuit, $this->situations, $this->sound, $rates, $this->outside->tests);
         $this->soundBehaviour = new Behaviour($this->situations, array_map(static fn (OperatingPoint $point): Appearance => Appearance::of($point), $this->sound), []);
     }
 
@@ -59,7 +66,7 @@ final class FaultTables
     private function made(): FaultTable
     {
         $rows = new FaultRows($this->tests, $this->soundBehaviour);
-        $rows->add(new Cause(CoolingCauses::SOUND_WEIGHT, []), $this->sound, $this->soundBehaviour, []);
+        $rows->add(new Cause(OutsideCauses::SOUND_WEIGHT, []), $this->sound, $this->soundBehaviour, []);
         $silent = [];
         foreach ($this->circuit->faults() as $part => $faults) {
             // What lasts only for moments is over when the vehicle comes.
@@ -77,7 +84,7 @@ final class FaultTables
             }
         }
         $this->addPairs($silent, $rows);
-        foreach (CoolingCauses::all() as $cause) {
+        foreach ([...$this->outside->causes, ...$this->builtSo()] as $cause) {
             $points = $this->sound;
             foreach ($cause->isFelt ? [] : $this->situations->all as $id => $situation) {
                 if ($situation->isHeat && isset($points[Situations::COLD]) && $id !== Situations::STOPPED_HOT) {
@@ -85,10 +92,23 @@ final class FaultTables
                 }
             }
             $behaviour = new Behaviour($this->situations, array_map(static fn (OperatingPoint $point): Appearance => Appearance::of($point), $points), []);
-            $rows->addCooling($cause, $points, $behaviour);
+            $rows->addOutside($cause, $points, $behaviour);
         }
 
         return $rows->table($this->situations, abs($this->sound[Situations::COLD]->voltages->at(Rail::SUPPLY)), $this->spreads());
+    }
+
+    /** @return list<OutsideCause> what people complain of and the circuit was built to do */
+    private function builtSo(): array
+    {
+        $keyOut = array_filter($this->situations->all, static fn (Situation $situation): bool => $situation->conditions->key === Key::Off);
+        $runs = $this->soundBehaviour->runsAnyAt(array_keys($keyOut));
+        $asksNothing = $this->hasAirConditioning && $this->circuit->requests(true) === [];
+
+        return [
+            ...($runs ? [new OutsideCause('built-to-run-on', OutsideCauses::BUILT_SO_WEIGHT, true, [Symptom::RunsKeyOut, Symptom::BatteryFlat], [], isBuiltSo: true)] : []),
+            ...($asksNothing ? [new OutsideCause('nothing-asks', OutsideCauses::BUILT_SO_WEIGHT, true, [Symptom::WarmAirConditioning], [], isBuiltSo: true)] : []),
+        ];
     }
 
     /** @return array<string, float> column of a number to how far a sound vehicle’s may be off, as the test plan has it */

@@ -23,7 +23,7 @@ enum Grade: string
     private static function of(Cause $cause): self
     {
         return match (true) {
-            $cause->weight >= self::OFTEN && $cause->cooling === null => self::Easy,
+            $cause->weight >= self::OFTEN && $cause->outside === null => self::Easy,
             $cause->weight >= self::SELDOM => self::Medium,
             default => self::Hard,
         };

@@ -31,7 +31,7 @@ final readonly class Lesson
         foreach ($table->causes as $at => $cause) {
             $isIt = $this->cooling === null
                 ? $cause->place() === $this->part && $cause->fault((string) $this->part)?->kind->value === $this->kind
-                : $cause->cooling === $this->cooling;
+                : $cause->outside === $this->cooling;
             if ($isIt) {
                 return $at;
             }

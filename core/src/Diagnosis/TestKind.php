@@ -39,11 +39,13 @@ enum TestKind: string
     case WarmUp = 'warm-up';
     /** Something of the cooling system. */
     case Cooling = 'cooling';
+    /** Something of the vehicle around it: its battery, its condenser, its driver. */
+    case Vehicle = 'vehicle';
 
     public function tool(): Tool
     {
         return match ($this) {
-            self::Look, self::Listen, self::Pull, self::Turn, self::Along, self::WarmUp, self::Cooling => Tool::Eyes,
+            self::Look, self::Listen, self::Pull, self::Turn, self::Along, self::WarmUp, self::Cooling, self::Vehicle => Tool::Eyes,
             self::Lamp => Tool::Lamp,
             self::Volts, self::Drop, self::Coil, self::Sensor => Tool::Meter,
             self::Clamp => Tool::Clamp,
@@ -68,7 +70,7 @@ enum TestKind: string
             self::Feed => 3.0,
             self::Sensor => 12.0,
             self::WarmUp => 15.0,
-            self::Cooling => 0.0,
+            self::Cooling, self::Vehicle => 0.0,
         };
     }
 

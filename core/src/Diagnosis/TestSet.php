@@ -57,9 +57,13 @@ final readonly class TestSet
     /** @var list<string> wires a clamp goes round */
     private array $wires;
 
-    /** @param  array<string, OperatingPoint>  $sound  by situation */
-    public function __construct(private Circuit $circuit, private Situations $situations, private array $sound, private FailureRates $rates)
-    {
+    /**
+     * @param  array<string, OperatingPoint>  $sound  by situation
+     * @param  list<Test>  $outside  of what is outside the circuit
+     */
+    public function __construct(
+        private Circuit $circuit, private Situations $situations, private array $sound, private FailureRates $rates, private array $outside,
+    ) {
         $this->terminals = array_values(array_filter($circuit->terminals(), static fn (string $terminal): bool => $terminal !== Rail::EARTH));
         $this->looks = array_map(static fn (OperatingPoint $point): Appearance => Appearance::of($point), $sound);
         $wires = [];
@@ -67,7 +71,7 @@ final readonly class TestSet
             $wires[] = ($circuit->wiresInto($motor->terminal('+'))[0] ?? null)?->id;
         }
         $this->wires = array_values(array_unique(array_filter($wires)));
-        $tests = [...$this->withParts(), ...$this->withCooling()];
+        $tests = [...$this->withParts(), ...$this->withWarmUp(), ...$this->outside];
         foreach ($situations->all as $situation) {
             foreach ($situation->isTested ? $this->in($situation->id) : [] as $test) {
                 $tests[] = $test;
@@ -120,10 +124,10 @@ final readonly class TestSet
     /**
      * @param  array<string, OperatingPoint>  $points  by situation
      * @param  array<string, float>  $opened  fuse to when it opens, s
-     * @param  array<string, string>  $cooling  test of the cooling system to what it shows
+     * @param  array<string, string>  $outside  test of what is outside the circuit to what it shows
      * @return array<string, string> test to what is seen
      */
-    public function seen(Cause $cause, array $points, Behaviour $behaviour, array $opened, array $cooling): array
+    public function seen(Cause $cause, array $points, Behaviour $behaviour, array $opened, array $outside): array
     {
         $seen = [];
         foreach ($this->all as $id => $test) {
@@ -146,7 +150,7 @@ final readonly class TestSet
                 TestKind::Sensor => $inTheHand->acts,
                 TestKind::Scan => $this->stored($points, $test->spot),
                 TestKind::WarmUp => $this->warmedUp($behaviour),
-                TestKind::Cooling => $cooling[$test->spot] ?? ($test->spot === CoolingCauses::PAPER ? $this->held($behaviour) : $test->answers[0]),
+                TestKind::Cooling, TestKind::Vehicle => $outside[$test->spot] ?? ($test->spot === OutsideCauses::PAPER ? $this->held($behaviour) : $test->answers[0]),
                 TestKind::Lamp, TestKind::Volts, TestKind::Drop, TestKind::Clamp => null,
             };
             if ($answer !== null) {
@@ -219,11 +223,9 @@ final readonly class TestSet
     }
 
     /** @return list<Test> */
-    private function withCooling(): array
+    private function withWarmUp(): array
     {
-        $warmUp = $this->situations->heat === [] ? [] : [$this->test(TestKind::WarmUp, null, '', [])];
-
-        return [...$warmUp, ...CoolingCauses::tests()];
+        return $this->situations->heat === [] ? [] : [$this->test(TestKind::WarmUp, null, '', [])];
     }
 
     /** @return list<Test> */

@@ -138,8 +138,8 @@ final readonly class TrailPresenter
     /** What is wrong, as it is said of one cause. */
     public function says(Cause $cause): Message
     {
-        if ($cause->cooling !== null) {
-            return Message::of("cooling.{$cause->cooling}");
+        if ($cause->outside !== null) {
+            return Message::of("outside.{$cause->outside}");
         }
         $each = [];
         foreach ($cause->faults as $part => $fault) {
@@ -160,7 +160,7 @@ final readonly class TrailPresenter
         $circuit = $this->circuitWith($test->spot);
         $spot = match (true) {
             $test->spot === TestSet::BATTERY_LEAD => Message::of('trail.spot.battery-lead'),
-            $test->kind === TestKind::Cooling => Message::of("trail.cooling.{$test->spot}"),
+            $test->kind === TestKind::Cooling || $test->kind === TestKind::Vehicle => Message::of("trail.outside.{$test->spot}"),
             str_contains($test->spot, ':') => $circuit->terminalName($test->spot),
             $test->spot === '' => Message::verbatim(''),
             default => LeadSpots::partName($circuit, $test->spot),
@@ -208,7 +208,7 @@ final readonly class TrailPresenter
     {
         $faults = array_values($cause->faults);
         $code = match (true) {
-            $cause->cooling !== null => "cooling-{$cause->cooling}",
+            $cause->outside !== null => "outside-{$cause->outside}",
             $faults === [] => 'none',
             $faults[0]->isJoint() => 'joint',
             default => $faults[0]->kind->value,

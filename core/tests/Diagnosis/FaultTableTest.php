@@ -11,9 +11,11 @@ use LampThread\Circuit\Fault\Fault;
 use LampThread\Circuit\Fault\Open;
 use LampThread\Circuit\Fault\StuckOff;
 use LampThread\Diagnosis\Cause;
-use LampThread\Diagnosis\CoolingCauses;
 use LampThread\Diagnosis\FailureRates;
 use LampThread\Diagnosis\FaultTable;
+use LampThread\Diagnosis\FaultTables;
+use LampThread\Diagnosis\LampReading;
+use LampThread\Diagnosis\OutsideCauses;
 use LampThread\Diagnosis\Reading;
 use LampThread\Diagnosis\Situation;
 use LampThread\Diagnosis\Situations;
@@ -21,9 +23,11 @@ use LampThread\Diagnosis\Symptom;
 use LampThread\Diagnosis\Test;
 use LampThread\Diagnosis\TestKind;
 use LampThread\Diagnosis\Tool;
+use LampThread\Diagnosis\Trail;
 use LampThread\Exchange\TrailPresenter;
 use LampThread\Exchange\Wording;
 use LampThread\Tests\Handover\Workshop;
+use LampThread\Tests\Orchard;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -208,14 +212,14 @@ final class FaultTableTest extends TestCase
         self::assertLessThan(FailureRates::ofPair(1.0, 1.0), FailureRates::ofPair(0.5, 1.0));
     }
 
-    public function test_what_is_wrong_with_the_cooling_has_a_test_that_shows_it(): void
+    public function test_what_is_wrong_outside_the_circuit_has_a_test_that_shows_it(): void
     {
         $answers = [];
-        foreach (CoolingCauses::tests() as $test) {
+        foreach (OutsideCauses::all()->tests as $test) {
             $answers[$test->spot] = $test->answers;
         }
         $told = [];
-        foreach (CoolingCauses::all() as $cause) {
+        foreach (OutsideCauses::all()->causes as $cause) {
             self::assertNotSame([], $cause->shows, $cause->id);
             self::assertNotSame([], $cause->answers, "{$cause->id} could never be told from the rest");
             foreach ($cause->answers as $test => $answer) {
@@ -224,6 +228,38 @@ final class FaultTableTest extends TestCase
             $told[] = json_encode($cause->answers);
         }
         self::assertSame($told, array_unique($told), 'no two show the same');
+    }
+
+    /** What a vehicle has not is no cause of its trouble: no engine's fan, no coupling; no air conditioning, no condenser. */
+    public function test_only_what_the_vehicle_has_is_looked_for(): void
+    {
+        $ids = static fn (array $changes): array => array_column(OutsideCauses::of(Orchard::brief($changes))->causes, 'id');
+        $bare = $ids(['/engineFan' => null, '/control/airConditioning' => null]);
+
+        self::assertSame([], array_intersect(['coupling-worn', 'condenser-dirty', 'condenser-unsealed', 'refrigerant'], $bare));
+        self::assertContains('battery-old', $bare);
+        self::assertContains('refrigerant', array_column(OutsideCauses::of(Workshop::sizing('larkspur-camper')->brief)->causes, 'id'));
+        self::assertSame(
+            [], array_diff(array_keys(array_merge(...array_column(OutsideCauses::all()->causes, 'answers'))), array_column(OutsideCauses::all()->tests, 'spot')),
+        );
+    }
+
+    /** A flat battery is looked for in battery, alternator, driver and other loads too; a fan built to run on is built so, and nothing is named broken. */
+    public function test_what_is_outside_the_circuit_is_found(): void
+    {
+        $flat = Tables::trail('orchard-sprayer', [Symptom::BatteryFlat], ['vehicle/battery' => 'weak']);
+        self::assertSame('battery-old', $flat->places()[0]->id);
+        $others = array_column(Tables::trail('orchard-sprayer', [Symptom::BatteryFlat])->places(), 'id');
+        self::assertSame([], array_diff(['battery-old', 'other-drain', 'left-on', 'not-charging'], $others));
+        $built = Orchard::sizing(['/control/coilFeed' => 'battery']);
+        $table = FaultTables::of($built, Orchard::shelf(), new FailureRates($built->circuit));
+        $trail = new Trail($table, new LampReading([$built->circuit], 12), [Symptom::RunsKeyOut], [], Tool::cases());
+        $so = array_values(array_filter($table->causes, static fn (Cause $cause): bool => $cause->isBuiltSo));
+
+        self::assertSame(['built-to-run-on'], array_map(static fn (Cause $cause): string => $cause->place(), $so));
+        self::assertTrue($so[0]->isNone(), 'nothing is broken');
+        self::assertContains('built-to-run-on', array_column(array_slice($trail->places(), 0, 3), 'id'));
+        self::assertSame([], array_filter(Tables::of('kestrel-single-seater')->causes, static fn (Cause $cause): bool => $cause->outside === 'nothing-asks'));
     }
 
     /** A puller draws paper to its core; with its leads exchanged it blows it away, and a fan that stands holds none. */
@@ -237,7 +273,7 @@ final class FaultTableTest extends TestCase
         $test = $table->tests['cooling/paper'];
         foreach ($table->causes as $at => $cause) {
             $is = implode('+', array_map(static fn (string $part, Fault $one): string => "{$part}={$one->kind->value}", array_keys($cause->faults), $cause->faults));
-            if ($is === $fault && $cause->cooling === null) {
+            if ($is === $fault && $cause->outside === null) {
                 self::assertSame($does, $test->answers[(int) $table->shown($test, [$at])[$at]]);
 
                 return;

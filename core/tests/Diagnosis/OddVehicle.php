@@ -16,6 +16,7 @@ use LampThread\Diagnosis\Behaviour;
 use LampThread\Diagnosis\Cause;
 use LampThread\Diagnosis\FailureRates;
 use LampThread\Diagnosis\FaultTable;
+use LampThread\Diagnosis\OutsideCauses;
 use LampThread\Diagnosis\Situation;
 use LampThread\Diagnosis\Situations;
 use LampThread\Diagnosis\Symptom;
@@ -87,7 +88,7 @@ final class OddVehicle
         }
         $this->chargeShare = 1 - 0.25 * $this->share();
         $sound = array_map(fn (Situation $situation): OperatingPoint => (new Solver($this->circuit))->settle($situation->conditions), $this->situations->all);
-        $this->tests = new TestSet($this->circuit, $this->situations, $sound, new FailureRates($this->circuit));
+        $this->tests = new TestSet($this->circuit, $this->situations, $sound, new FailureRates($this->circuit), OutsideCauses::of($sizing->brief)->tests);
         $this->settle();
     }
 

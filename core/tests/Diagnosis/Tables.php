@@ -81,6 +81,6 @@ final class Tables
             $each[] = "{$part}={$fault->kind->value}";
         }
 
-        return $cause->cooling ?? implode('+', $each);
+        return $cause->outside ?? implode('+', $each);
     }
 }
