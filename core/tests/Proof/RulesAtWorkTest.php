@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace LampThread\Tests\Proof;
 
+use LampThread\Brief\Assumptions;
+use LampThread\Message\Message;
 use LampThread\Proof\BehaviourRow;
+use LampThread\Proof\FaultEffects;
 use LampThread\Proof\FaultOutcome;
 use LampThread\Proof\Finding\Figure;
 use LampThread\Proof\Finding\Finding;
@@ -14,16 +17,21 @@ use LampThread\Proof\Harm;
 use LampThread\Proof\Proof;
 use LampThread\Proof\Rule\AfterRunDrain;
 use LampThread\Proof\Rule\BrokenConstraints;
+use LampThread\Proof\Rule\CoreCover;
 use LampThread\Proof\Rule\Cranking;
 use LampThread\Proof\Rule\DrivesTooHot;
+use LampThread\Proof\Rule\EngineDrivenFan;
 use LampThread\Proof\Rule\FanClearance;
+use LampThread\Proof\Rule\FanDirection;
 use LampThread\Proof\Rule\FanFigures;
 use LampThread\Proof\Rule\KeyOut;
+use LampThread\Proof\Rule\OverrideIndication;
 use LampThread\Proof\Rule\ProbePlace;
 use LampThread\Proof\Rule\Rule;
 use LampThread\Proof\Rule\SetPoints;
 use LampThread\Proof\Rule\StillCoolant;
 use LampThread\Proof\Rule\UnfusedLength;
+use LampThread\Proof\Rule\UnknownLowSpeed;
 use LampThread\Road\Drive;
 use LampThread\Road\Drives;
 use LampThread\Road\Simulation;
@@ -239,6 +247,88 @@ final class RulesAtWorkTest extends TestCase
         $rows = array_column(array_map(static fn (BehaviourRow $row): array => [$row->behaviour->id, $row->asked()], $proof->behaviours), 1, 0);
 
         self::assertSame([count($proof->space->states), count($proof->space->states)], [$rows['within-ratings'], $rows['comes-to-rest']]);
+    }
+
+    /** A lamp of its own, or of another override that tells of the same fan, is a lamp (common practice, no source). */
+    public function test_which_override_is_forgotten(): void
+    {
+        $codes = static fn (array ...$overrides): array => array_column((new OverrideIndication)->judge(Orchard::sizing([
+            '/control/overrides' => $overrides,
+        ])), 'severity');
+        $on = static fn (bool $lamp): array => ['kind' => 'force-on', 'indicator' => $lamp];
+        $off = static fn (bool $lamp): array => ['kind' => 'cut-out', 'indicator' => $lamp];
+
+        self::assertSame([], $codes($on(true)));
+        self::assertSame([Severity::Note], $codes($on(false)));
+        self::assertSame([Severity::Warning], $codes($off(false)));
+        self::assertSame([], $codes($on(true), $off(false)), 'the lamp of the one tells of the fan of the other');
+    }
+
+    /** Reckoned by hand: a fan fixed to the pulley turns as the engine does, 3000 over 800 rpm; fifty decibels a decade. */
+    public function test_how_loud_an_engine_driven_fan_gets(): void
+    {
+        $finding = (new EngineDrivenFan)->judge(Orchard::sizing(['/engineFan' => ['drive' => 'fixed', 'diameterMm' => 400, 'isRemoved' => false]]))[0];
+
+        self::assertSame(round(50 * log10(3000 / Assumptions::IDLE_RPM)), self::figures($finding)['figure.louder-than-idle']);
+    }
+
+    /** What is told of the room before the engine is what was told. */
+    public function test_room_and_fan_and_gap(): void
+    {
+        $finding = (new FanClearance)->judge(Orchard::sizing(['/cooling/clearanceMm' => 65, '/fans/0/depthMm' => 62]))[0];
+
+        self::assertSame([65.0, 62.0, 3.0], array_values(array_intersect_key(self::figures($finding), array_flip(['figure.room', 'figure.fan-depth', 'figure.gap']))));
+    }
+
+    /** A disc of 385 mm covers 0.116 of 0.28 m². */
+    public function test_how_much_of_a_core_is_covered(): void
+    {
+        $finding = (new CoreCover)->judge(Orchard::sizing([
+            '/fit' => ['coreWidthMm' => 700, 'coreHeightMm' => 400, 'shroudPercent' => 0, 'flaps' => false], '/fans/0/diameterMm' => 385,
+        ]))[0];
+
+        self::assertEqualsWithDelta(100 * M_PI / 4 * 0.385 ** 2 / (0.7 * 0.4), self::figures($finding)['figure.covered'], 2.0);
+    }
+
+    /** A fuse that opens late is told in minutes, one that opens soon in seconds. */
+    public function test_how_late_a_fuse_opens_is_told(): void
+    {
+        $told = static fn (float $seconds): string => Orchard::english(Message::of('trail.answer.number', value: FaultEffects::time($seconds)));
+
+        self::assertSame(['99 s', '2 min', '10 min'], [$told(99.0), $told(120.0), $told(600.0)]);
+    }
+
+    /** A puller bought as a pusher: its leads are exchanged, and back where it was mounted as made. */
+    #[TestWith(['pusher', false, 'remedy.exchange-leads'])]
+    #[TestWith(['puller', true, 'remedy.leads-as-made'])]
+    public function test_which_way_the_leads_go(string $madeFor, bool $isReversed, string $remedy): void
+    {
+        $fan = ['/fans/0/mount' => 'puller', '/fans/0/madeFor' => $madeFor, '/fans/0/polarityReversed' => $isReversed, '/fans/0/bladeFlipped' => $madeFor === 'pusher'];
+        $finding = (new FanDirection)->judge(Orchard::sizing($fan))[0];
+
+        self::assertSame(['fan-blows-backwards', $remedy], [$finding->code, $finding->remedies[0]->label->code]);
+    }
+
+    /** Of a fan held fast stands what burns; what follows for the cooling stands in the table. */
+    public function test_a_jammed_fan_is_told_by_what_burns(): void
+    {
+        $findings = Orchard::evaluated(['/pinned/fan-1-fuse' => 'cartridge-40', '/pinned/fan-1-wire' => 'metric-0.75'])->findings;
+        $jammed = array_values(array_filter($findings, static fn (Finding $one): bool => $one->code === 'jammed-fan-burns'));
+
+        self::assertCount(1, $jammed);
+        $reason = Orchard::english($jammed[0]->reason());
+        self::assertStringContainsString('for as long as it is on', $reason);
+        self::assertStringNotContainsString('no fan runs', $reason);
+    }
+
+    /** What makes a bought module slow was taken as usual, and is said once. */
+    public function test_a_module_of_which_nobody_knows_how_it_is_slow(): void
+    {
+        $codes = static fn (bool $isUnknown): array => array_column((new UnknownLowSpeed)->judge(Orchard::sizing([
+            '/control/overrides' => [['kind' => 'plug-low-high', 'indicator' => false, 'lowIsUnknown' => $isUnknown]],
+        ])), 'code');
+
+        self::assertSame([['low-speed-assumed'], []], [$codes(true), $codes(false)]);
     }
 
     /** @return array<string, float> by what they are called */
