@@ -217,7 +217,9 @@ final class Trail
         $most = $this->odds->sum() * 2;
         foreach ($this->answers as $at => $answer) {
             $without = $this->without($at)->sum();
-            if ($answer->value !== null && $without > $most) {
+            // Where it comes and goes, both of two answers of one test may be right.
+            $mayBeBoth = $this->isRestless() && $this->done[$answer->test->id()] > 1;
+            if ($answer->value !== null && $without > $most && ! $mayBeBoth) {
                 [$doubted, $most] = [Doubt::ofAnswer($answer), $without];
             }
         }
@@ -247,7 +249,7 @@ final class Trail
      */
     private function proof(): ?Test
     {
-        $doubted = $this->isRestless() ? null : $this->doubted()?->answer?->test;
+        $doubted = $this->doubted()?->answer?->test;
         if ($doubted !== null && $this->done[$doubted->id()] < self::MOST_TIMES - 1) {
             return $doubted;
         }

@@ -7,7 +7,6 @@ namespace LampThread\Exchange;
 use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\Rail;
 use LampThread\Circuit\Fault\Fault;
-use LampThread\Diagnosis\Again;
 use LampThread\Diagnosis\Answer;
 use LampThread\Diagnosis\Cause;
 use LampThread\Diagnosis\Doubt;
@@ -66,7 +65,11 @@ final readonly class TrailPresenter
             'answers' => array_map(fn (Answer $answer): array => [
                 ...$this->test($answer->test, $trail->table->situations), 'given' => $this->given($answer), 'isDoubted' => $answer === $doubted?->answer,
             ], $answers),
-            'doubt' => $doubted === null ? null : $this->doubt($doubted),
+            'doubt' => match (true) {
+                $doubted !== null => $this->doubt($doubted),
+                $trail->isRestless() => Message::of('trail.doubt.returns'),
+                default => null,
+            },
             'count' => count($left),
             'places' => array_map(
                 fn (Place $place): array => [
@@ -81,7 +84,7 @@ final readonly class TrailPresenter
             'unlisted' => round($trail->unlistedShare(), 4),
             'next' => array_map(fn (NextTest $one): array => [
                 ...$this->test($one->test, $trail->table->situations), 'bits' => round($one->bits, 3), 'minutes' => round($one->minutes, 1), 'splits' => $one->splits,
-                'why' => $this->why($one, count($left), $trail->again($one->test)),
+                'why' => $this->why($one, count($left), $trail),
             ], array_slice($next, 0, self::MOST_TESTS)),
             'found' => $found === null ? null : $this->found($found, $trail),
             // Nothing parts what is left: it is looked at in turn.
@@ -225,16 +228,18 @@ final readonly class TrailPresenter
         return implode('+', array_map(static fn (string $part, Fault $fault): string => $rates->classOf($part, $fault->kind), array_keys($cause->faults), $cause->faults));
     }
 
-    private function why(NextTest $next, int $places, ?Again $again): Message
+    private function why(NextTest $next, int $places, Trail $trail): Message
     {
-        if ($again !== null) {
-            return Message::of("trail.again.{$again->value}", minutes: Unit::Minute->of(round($next->minutes, 1)));
-        }
+        $again = $trail->again($next->test);
+        $takes = ['minutes' => Unit::Minute->of(round($next->minutes, 1)), 'tool' => Message::of("tool.{$next->test->kind->tool()->value}")];
 
-        return Message::of(
-            'trail.why', places: $places, splits: array_map(static fn (int $count): Message => Message::verbatim((string) $count), $next->splits),
-            minutes: Unit::Minute->of(round($next->minutes, 1)), tool: Message::of("tool.{$next->test->kind->tool()->value}"),
-        );
+        return match (true) {
+            $again !== null => Message::of("trail.again.{$again->value}", ...$takes),
+            $trail->isRestless() => Message::of('trail.why-fleeting', ...$takes),
+            default => Message::of(
+                'trail.why', ...$takes, places: $places, splits: array_map(static fn (int $count): Message => Message::verbatim((string) $count), $next->splits),
+            ),
+        };
     }
 
     private function answer(Test $test, string $token): Message

@@ -14,7 +14,7 @@ export function AnswerField({ test, onAnswer }: Props) {
   const id = useId();
   const [typed, setTyped] = useState("");
   return (
-    <div className="flex flex-wrap items-center gap-2">
+    <div className="flex flex-wrap items-start gap-2">
       {test.reads === null ? (
         test.options.map((option) => (
           <Button
