@@ -19,19 +19,20 @@ final class RoomsTest
     public function test_a_room_imports_only_from_the_rooms_below_it(): iterable
     {
         $forbidden = [
-            'Message' => ['Parts', 'Network', 'Brief', 'Circuit', 'Operation', 'Sizing', 'Scenario', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Plans', 'Exchange'],
-            'Network' => ['Message', 'Parts', 'Brief', 'Circuit', 'Operation', 'Sizing', 'Scenario', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Plans', 'Exchange'],
-            'Parts' => ['Network', 'Brief', 'Circuit', 'Operation', 'Sizing', 'Scenario', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Plans', 'Exchange'],
-            'Brief' => ['Network', 'Circuit', 'Operation', 'Sizing', 'Scenario', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Plans', 'Exchange'],
-            'Circuit' => ['Operation', 'Sizing', 'Scenario', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Plans', 'Exchange'],
-            'Operation' => ['Sizing', 'Scenario', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Plans', 'Exchange'],
-            'Sizing' => ['Scenario', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Plans', 'Exchange'],
-            'Scenario' => ['Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Plans', 'Exchange'],
-            'Road' => ['Scenario', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Plans', 'Exchange'],
-            'Proof' => ['Loom', 'Handover', 'Diagnosis', 'Plans', 'Exchange'],
-            'Loom' => ['Scenario', 'Road', 'Proof', 'Handover', 'Diagnosis', 'Plans', 'Exchange'],
+            'Message' => ['Parts', 'Network', 'Brief', 'Circuit', 'Operation', 'Observation', 'Sizing', 'Scenario', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Plans', 'Exchange'],
+            'Network' => ['Message', 'Parts', 'Brief', 'Circuit', 'Operation', 'Observation', 'Sizing', 'Scenario', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Plans', 'Exchange'],
+            'Parts' => ['Network', 'Brief', 'Circuit', 'Operation', 'Observation', 'Sizing', 'Scenario', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Plans', 'Exchange'],
+            'Brief' => ['Network', 'Circuit', 'Operation', 'Observation', 'Sizing', 'Scenario', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Plans', 'Exchange'],
+            'Circuit' => ['Operation', 'Observation', 'Sizing', 'Scenario', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Plans', 'Exchange'],
+            'Operation' => ['Observation', 'Sizing', 'Scenario', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Plans', 'Exchange'],
+            'Observation' => ['Sizing', 'Scenario', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Plans', 'Exchange'],
+            'Sizing' => ['Observation', 'Scenario', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Plans', 'Exchange'],
+            'Scenario' => ['Observation', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Plans', 'Exchange'],
+            'Road' => ['Observation', 'Scenario', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Plans', 'Exchange'],
+            'Proof' => ['Observation', 'Loom', 'Handover', 'Diagnosis', 'Plans', 'Exchange'],
+            'Loom' => ['Observation', 'Scenario', 'Road', 'Proof', 'Handover', 'Diagnosis', 'Plans', 'Exchange'],
             'Handover' => ['Proof', 'Loom', 'Diagnosis', 'Plans', 'Exchange'],
-            'Diagnosis' => ['Loom', 'Plans', 'Exchange'],
+            'Diagnosis' => ['Loom', 'Handover', 'Plans', 'Exchange'],
             'Plans' => ['Exchange'],
         ];
         foreach ($forbidden as $room => $others) {

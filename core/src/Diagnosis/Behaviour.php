@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace LampThread\Diagnosis;
 
+use LampThread\Observation\Appearance;
+use LampThread\Observation\FanLook;
+
 /** What a circuit with something wrong is seen to do in each situation. */
 final readonly class Behaviour
 {

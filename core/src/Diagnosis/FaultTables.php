@@ -11,7 +11,8 @@ use LampThread\Circuit\Component\OperatingConditions;
 use LampThread\Circuit\Component\Protective;
 use LampThread\Circuit\Component\Rail;
 use LampThread\Circuit\Fault\Fault;
-use LampThread\Handover\Tolerance;
+use LampThread\Observation\Appearance;
+use LampThread\Observation\Tolerance;
 use LampThread\Operation\OperatingPoint;
 use LampThread\Operation\Solver;
 use LampThread\Parts\Shelf;
@@ -115,12 +116,10 @@ final class FaultTables
     private function spreads(): array
     {
         $spreads = [];
-        foreach ($this->situations->all as $id => $situation) {
-            if ($situation->isMeasured()) {
-                $tolerance = new Tolerance($this->sound[$id]);
-                foreach ($this->tests->measurements($id) as $column => $measurement) {
-                    $spreads[$column] = $tolerance->of($measurement);
-                }
+        foreach ($this->tests->measurements as $situation => $measurements) {
+            $tolerance = new Tolerance($this->sound[$situation]);
+            foreach ($measurements as $column => $measurement) {
+                $spreads[$column] = $tolerance->of($measurement);
             }
         }
 

@@ -7,6 +7,7 @@ namespace LampThread\Diagnosis;
 use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\Rail;
 use LampThread\Circuit\Component\TestLead;
+use LampThread\Observation\Appearance;
 use LampThread\Operation\OperatingPoint;
 use LampThread\Operation\Solver;
 use LampThread\Scenario\Limits;

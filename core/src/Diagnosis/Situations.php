@@ -11,9 +11,9 @@ use LampThread\Circuit\Component\HandSwitch;
 use LampThread\Circuit\Component\InputSource;
 use LampThread\Circuit\Component\Key;
 use LampThread\Circuit\Component\OperatingConditions;
-use LampThread\Handover\Setting;
-use LampThread\Handover\Settings;
 use LampThread\Message\Message;
+use LampThread\Observation\Setting;
+use LampThread\Observation\Settings;
 
 /** The situations of one circuit: those a driver tells of, really hot, and those of the test plan, where sensors are made to act. */
 final readonly class Situations

@@ -16,8 +16,10 @@ use LampThread\Circuit\Component\Relay;
 use LampThread\Circuit\Component\Symbol;
 use LampThread\Circuit\Fault\InTheHand;
 use LampThread\Circuit\Fault\Open;
-use LampThread\Handover\Measurement;
-use LampThread\Handover\Reads;
+use LampThread\Observation\Appearance;
+use LampThread\Observation\ClampedLead;
+use LampThread\Observation\Measurement;
+use LampThread\Observation\Reads;
 use LampThread\Operation\OperatingPoint;
 
 /** Every test of a circuit, and what each shows of a cause. */
@@ -48,6 +50,9 @@ final readonly class TestSet
     /** @var array<string, Test> by id */
     public array $all;
 
+    /** @var array<string, array<string, Measurement>> what is measured in each situation, by column */
+    public array $measurements;
+
     /** @var array<string, Appearance> sound, by situation */
     private array $looks;
 
@@ -66,11 +71,8 @@ final readonly class TestSet
     ) {
         $this->terminals = array_values(array_filter($circuit->terminals(), static fn (string $terminal): bool => $terminal !== Rail::EARTH));
         $this->looks = array_map(static fn (OperatingPoint $point): Appearance => Appearance::of($point), $sound);
-        $wires = [];
-        foreach ($circuit->each(FanMotor::class) as $motor) {
-            $wires[] = ($circuit->wiresInto($motor->terminal('+'))[0] ?? null)?->id;
-        }
-        $this->wires = array_values(array_unique(array_filter($wires)));
+        $wires = array_map(static fn (FanMotor $motor): string => ClampedLead::of($motor, $sound[$situations->full]), $circuit->each(FanMotor::class));
+        $this->wires = array_values(array_unique($wires));
         $tests = [...$this->withParts(), ...$this->withWarmUp(), ...$this->outside];
         foreach ($situations->all as $situation) {
             foreach ($situation->isTested ? $this->in($situation->id) : [] as $test) {
@@ -78,6 +80,8 @@ final readonly class TestSet
             }
         }
         $this->all = array_combine(array_map(static fn (Test $test): string => $test->id(), $tests), $tests);
+        $measured = array_filter($situations->all, static fn (Situation $situation): bool => $situation->isMeasured());
+        $this->measurements = array_map(fn (Situation $situation): array => $this->measuredIn($situation->id), $measured);
     }
 
     /**
@@ -87,27 +91,17 @@ final readonly class TestSet
     public function numbers(array $points): array
     {
         $numbers = [];
-        foreach ($this->situations->all as $id => $situation) {
-            if ($situation->isMeasured()) {
-                $point = $points[$id];
-                foreach ($this->terminals as $terminal) {
-                    $numbers["volts/{$id}/{$terminal}"] = $point->voltages->at($terminal);
-                    if (isset($this->all["drop/{$id}/{$terminal}"])) {
-                        $numbers["drop/{$id}/{$terminal}"] = $point->voltages->across(Rail::SUPPLY, $terminal);
-                    }
-                }
-                foreach ($this->wires as $wire) {
-                    $numbers["clamp/{$id}/{$wire}"] = abs($point->currentA($wire));
-                }
-                $numbers["clamp/{$id}/".self::BATTERY_LEAD] = abs($point->currentA(Battery::ID));
+        foreach ($this->measurements as $situation => $measurements) {
+            foreach ($measurements as $column => $measurement) {
+                $numbers[$column] = $measurement->value($points[$situation]);
             }
         }
 
         return $numbers;
     }
 
-    /** @return array<string, Measurement> column of a number to what is measured, in a situation */
-    public function measurements(string $situation): array
+    /** @return array<string, Measurement> by column, of one situation */
+    private function measuredIn(string $situation): array
     {
         $measurements = [];
         foreach ($this->terminals as $terminal) {

@@ -9,9 +9,9 @@ use LampThread\Diagnosis\FaultTable;
 use LampThread\Diagnosis\Symptom;
 use LampThread\Diagnosis\TestKind;
 use LampThread\Diagnosis\Tool;
-use LampThread\Handover\Reads;
 use LampThread\Message\InvalidInput;
 use LampThread\Message\Message;
+use LampThread\Observation\Reads;
 
 /** What was seen, and what came of tests, as people give it. */
 final class AnswerReader

@@ -6,8 +6,6 @@ namespace LampThread\Exchange;
 
 use LampThread\Circuit\Component\FanMotor;
 use LampThread\Circuit\Wire;
-use LampThread\Handover\Measurement;
-use LampThread\Handover\Reads;
 use LampThread\Handover\StandInMeter;
 use LampThread\Handover\Suspect;
 use LampThread\Handover\Suspects;
@@ -19,6 +17,8 @@ use LampThread\Handover\WorkStep;
 use LampThread\Message\InvalidInput;
 use LampThread\Message\Message;
 use LampThread\Message\Unit;
+use LampThread\Observation\Measurement;
+use LampThread\Observation\Reads;
 use LampThread\Sizing\Sizing;
 
 /** Tests, work and what the readings say, as they go out: fits schema/handover.json. */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace LampThread\Exchange;
 
-use LampThread\Handover\Reads;
 use LampThread\Message\InvalidInput;
 use LampThread\Message\Message;
 use LampThread\Message\Unit;
+use LampThread\Observation\Reads;
 
 /** Reads what an instrument showed as a person types it: `12.3`, `0.4 ohm`, `11A`, `off at 176F`, `OL`, `yes`. */
 final class ReadingParser

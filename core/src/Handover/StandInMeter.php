@@ -7,6 +7,8 @@ namespace LampThread\Handover;
 use LampThread\Circuit\Component\FanMotor;
 use LampThread\Circuit\Component\FaultKind;
 use LampThread\Circuit\Component\Faults;
+use LampThread\Observation\Measurement;
+use LampThread\Observation\Reads;
 use LampThread\Operation\Solver;
 use Random\Engine\Mt19937;
 use Random\Randomizer;

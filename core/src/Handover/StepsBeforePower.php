@@ -14,6 +14,7 @@ use LampThread\Circuit\Component\Relay;
 use LampThread\Circuit\Component\TemperatureSwitch;
 use LampThread\Circuit\Fault\Open;
 use LampThread\Message\Message;
+use LampThread\Observation\Reads;
 use LampThread\Operation\Ohmmeter;
 use LampThread\Operation\OperatingPoint;
 use LampThread\Operation\Solver;

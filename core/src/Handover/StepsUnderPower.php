@@ -13,6 +13,10 @@ use LampThread\Circuit\Component\Relay;
 use LampThread\Circuit\Component\Stepless;
 use LampThread\Message\Message;
 use LampThread\Message\Unit;
+use LampThread\Observation\ClampedLead;
+use LampThread\Observation\Measurement;
+use LampThread\Observation\Reads;
+use LampThread\Observation\Setting;
 use LampThread\Operation\OperatingPoint;
 
 /**
@@ -21,9 +25,6 @@ use LampThread\Operation\OperatingPoint;
  */
 final class StepsUnderPower
 {
-    /** Two wires that carry so little more than one another carry the same, A. */
-    private const SAME_A = 1e-3;
-
     /** Two voltages nearer than this are the same speed of a fan, V. */
     private const SAME_V = 0.5;
 
@@ -166,7 +167,7 @@ final class StepsUnderPower
             if ($setting->conditions->engineRpm > 0 && ! $isFirst) {
                 continue;
             }
-            $clamped = new Measurement($setting->id, Reads::Ampere, $this->leadOf($motor, $point), '');
+            $clamped = new Measurement($setting->id, Reads::Ampere, ClampedLead::of($motor, $point), '');
             $steps[] = $this->step($clamped, Message::of('test.fan-current', ...$named), null);
             if (! isset($this->started[$motor->id]) && ! $this->startsSoftly($motor) && abs($volts) > self::FULL_SHARE * $motor->fan->ratedV) {
                 $this->started[$motor->id] = true;
@@ -259,20 +260,6 @@ final class StepsUnderPower
         }
 
         return $steps;
-    }
-
-    /** The wire a clamp goes round for a fan: of several into its plug the one that carries most just then. */
-    private function leadOf(FanMotor $motor, OperatingPoint $point): string
-    {
-        $lead = $motor->id;
-        $mostA = 0.0;
-        foreach ([...$this->plan->circuit->wiresInto($motor->terminal('+')), ...$this->plan->circuit->wiresInto($motor->terminal('-'))] as $wire) {
-            if (abs($point->currentA($wire->id)) > $mostA + self::SAME_A) {
-                [$lead, $mostA] = [$wire->id, abs($point->currentA($wire->id))];
-            }
-        }
-
-        return $lead;
     }
 
     private function isMeasured(string $fan, float $volts): bool

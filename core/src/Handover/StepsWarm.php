@@ -9,6 +9,7 @@ use LampThread\Brief\TemperatureBand;
 use LampThread\Brief\Zone;
 use LampThread\Circuit\Component\FanMotor;
 use LampThread\Message\Message;
+use LampThread\Observation\Reads;
 use LampThread\Road\Drives;
 use LampThread\Road\Vehicle;
 use LampThread\Sizing\Sizing;

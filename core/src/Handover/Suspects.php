@@ -8,6 +8,8 @@ use LampThread\Circuit\Component\FanMotor;
 use LampThread\Circuit\Component\FaultKind;
 use LampThread\Circuit\Component\Faults;
 use LampThread\Circuit\Component\Rail;
+use LampThread\Observation\Measurement;
+use LampThread\Observation\Reads;
 use LampThread\Operation\OperatingPoint;
 use LampThread\Operation\Solver;
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace LampThread\Handover;
 
+use LampThread\Observation\Measurement;
+
 /** What an instrument showed at a measurement. */
 final readonly class TakenReading
 {

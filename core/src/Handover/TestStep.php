@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LampThread\Handover;
 
 use LampThread\Message\Message;
+use LampThread\Observation\Reads;
 
 /** One test: how the vehicle stands, where the leads go, what is expected, and what to take care of. */
 final readonly class TestStep

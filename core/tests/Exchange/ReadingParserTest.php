@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace LampThread\Tests\Exchange;
 
 use LampThread\Exchange\ReadingParser;
-use LampThread\Handover\Reads;
 use LampThread\Message\InvalidInput;
+use LampThread\Observation\Reads;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 

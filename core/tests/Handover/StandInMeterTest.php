@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace LampThread\Tests\Handover;
 
 use LampThread\Circuit\Component\FaultKind;
-use LampThread\Handover\Measurement;
-use LampThread\Handover\Reads;
 use LampThread\Handover\StandInMeter;
+use LampThread\Observation\Measurement;
+use LampThread\Observation\Reads;
 use LampThread\Operation\Solver;
 use PHPUnit\Framework\TestCase;
 

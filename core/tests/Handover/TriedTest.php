@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace LampThread\Tests\Handover;
 
 use LampThread\Circuit\Component\FanMotor;
-use LampThread\Handover\Reads;
 use LampThread\Handover\StandInMeter;
 use LampThread\Handover\TestPlan;
 use LampThread\Handover\TestStep;
+use LampThread\Observation\Reads;
 use LampThread\Tests\Combination;
 use LampThread\Tests\Orchard;
 use PHPUnit\Framework\Attributes\TestWith;

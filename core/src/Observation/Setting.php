@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace LampThread\Handover;
+namespace LampThread\Observation;
 
 use LampThread\Circuit\Component\OperatingConditions;
 use LampThread\Message\Message;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace LampThread\Diagnosis;
+namespace LampThread\Observation;
 
 use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\Battery;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace LampThread\Handover;
+namespace LampThread\Observation;
 
 use LampThread\Circuit\Component\Limit;
 use LampThread\Network\Element\Element;

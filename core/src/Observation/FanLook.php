@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace LampThread\Diagnosis;
+namespace LampThread\Observation;
 
 /** What a fan is seen to do. */
 enum FanLook: string
