@@ -157,6 +157,23 @@ final class WholeCircuitTest extends TestCase
 
         self::assertEqualsWithDelta($sizing->envelope->greatestA('fan-1'), $constraint->value, 0.6);
         self::assertGreaterThan(13.0, $constraint->value, 'of a fan of 15.5 A');
+        $rated = array_column($sizing->choices['fan-1-override-relay']->candidates, null, null);
+        foreach ($rated as $candidate) {
+            $rests = array_column($candidate->constraints, null, 'code')['rest-contact'];
+            self::assertEqualsWithDelta(0.8 * ($candidate->part->restA ?? 0.0), $rests->limit, 1e-9, 'four fifths of what it is rated for, as for the make contact');
+        }
+    }
+
+    /** A spare feed is drawn from while the key is on: nobody sizes for a horn that blows with the key out, nor while the starter turns. */
+    public function test_when_a_spare_feed_is_drawn(): void
+    {
+        $points = Orchard::sizing(['/control/spareFeedA' => 15])->envelope->points;
+        $keys = static fn (bool $draws): array => array_values(array_unique(array_map(
+            static fn ($point): string => $point->conditions->key->name, array_filter($points, static fn ($point): bool => $point->conditions->drawsSpare === $draws),
+        )));
+
+        self::assertSame(['Run'], $keys(true));
+        self::assertEqualsCanonicalizing(['Off', 'Run', 'Crank'], $keys(false));
     }
 
     /** Copper that is as hot as its insulation bears stands no short circuit at all; one constraint alone decides. */
