@@ -21,6 +21,7 @@ final readonly class Situation
      * @param  bool  $isTested  whether it is brought about to test: what the driver tells of is not
      * @param  string|null  $unplugged  part that is off its wires
      * @param  bool  $isHeat  whether the coolant is really hot, so that what keeps heat from a sensor counts
+     * @param  bool  $needsScanTool  whether a sensor acts only on the command of one
      */
     public function __construct(
         public string $id,
@@ -31,6 +32,7 @@ final readonly class Situation
         public bool $isTested = true,
         public ?string $unplugged = null,
         public bool $isHeat = false,
+        public bool $needsScanTool = false,
     ) {}
 
     /** Whether instruments are held on in it: with a part unplugged it is only looked whether anything changes. */

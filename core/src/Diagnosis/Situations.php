@@ -128,7 +128,9 @@ final readonly class Situations
         $acted = array_map(static fn ($sensor): bool => $sensor->isJoinedPast(), array_intersect_key($this->circuit->sensors(), $conditions->localC));
         $minutes = self::ACT_MINUTES * count($acted) + self::INPUT_MINUTES * count($conditions->positions) + ($conditions->engineRpm > 0 ? self::START_MINUTES : 0.0);
 
-        return new Situation($setting->id, $conditions, $setting->says, $minutes, $acted);
+        $commanded = array_filter(array_intersect_key($this->circuit->sensors(), $conditions->localC), static fn ($sensor): bool => $sensor->needsScanTool());
+
+        return new Situation($setting->id, $conditions, $setting->says, $minutes, $acted, needsScanTool: $commanded !== []);
     }
 
     /** @return array<string, array{Key, float, float}> key, engine speed and coolant */

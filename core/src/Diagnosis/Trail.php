@@ -387,8 +387,16 @@ final class Trail
     {
         $times = $this->isRestless() ? self::MOST_TIMES : 1;
 
-        return array_values(array_filter($this->table->tests, fn (Test $test): bool => in_array($test->kind->tool(), $this->tools, true)
+        return array_values(array_filter($this->table->tests, fn (Test $test): bool => $this->isAtHand($test)
             && ($this->done[$test->id()] ?? 0) < ($test->kind->showsAlways() ? 1 : $times)));
+    }
+
+    /** Whether what it takes is at hand: for itself, and to bring its situation about. */
+    private function isAtHand(Test $test): bool
+    {
+        $isCommanded = $test->situation !== null && $this->table->situations[$test->situation]->needsScanTool;
+
+        return in_array($test->kind->tool(), $this->tools, true) && (! $isCommanded || in_array(Tool::ScanTool, $this->tools, true));
     }
 
     private function likeliest(): int

@@ -39,14 +39,18 @@ final readonly class Settings
             foreach (array_slice($positions, 1) as $position) {
                 $says = Message::of('setting.input', label: $label, position: Message::of("position.{$position}"));
                 $on = Message::of('setting.key.run');
-                $settings[] = $this->at("rest+{$input}={$position}", Key::Run, 0, [], [$input => $position], [$on, $says]);
+                $settings[] = $this->at("rest+{$input}={$position}", Key::Run, [], [], [$input => $position], [$on, $says]);
                 if ($this->sensors !== []) {
-                    $settings[] = $this->at("{$warmest->id}+{$input}={$position}", Key::Run, count($this->sensors), [], [$input => $position], [$on, ...$this->acted(), $says]);
+                    $settings[] = $this->at("{$warmest->id}+{$input}={$position}", Key::Run, $this->sensors, [], [$input => $position], [$on, ...$this->acted($this->sensors), $says]);
                 }
             }
         }
-        $settings[] = $this->at('key-off-hot', Key::Off, count($this->sensors), [], [], [Message::of('setting.key.off'), ...$this->acted()]);
-        $settings[] = $this->at('idle', Key::Run, count($this->sensors), ['engineRpm' => Assumptions::IDLE_RPM], [], [Message::of('setting.idle'), ...$this->acted()]);
+        // No scan tool commands anything with the key out.
+        $byHand = array_values(array_filter($this->sensors, fn (string $id): bool => ! $this->circuit->sensors()[$id]->needsScanTool()));
+        if ($byHand !== [] || $this->sensors === []) {
+            $settings[] = $this->at('key-off-hot', Key::Off, $byHand, [], [], [Message::of('setting.key.off'), ...$this->acted($byHand)]);
+        }
+        $settings[] = $this->at('idle', Key::Run, $this->sensors, ['engineRpm' => Assumptions::IDLE_RPM], [], [Message::of('setting.idle'), ...$this->acted($this->sensors)]);
 
         return array_combine(array_map(static fn (Setting $setting): string => $setting->id, $settings), $settings);
     }
@@ -69,12 +73,12 @@ final readonly class Settings
 
     private function keyOff(): Setting
     {
-        return $this->at('key-off', Key::Off, 0, [], [], [Message::of('setting.key.off')]);
+        return $this->at('key-off', Key::Off, [], [], [], [Message::of('setting.key.off')]);
     }
 
     private function rest(): Setting
     {
-        return $this->at('rest', Key::Run, 0, [], [], [Message::of('setting.key.run')]);
+        return $this->at('rest', Key::Run, [], [], [], [Message::of('setting.key.run')]);
     }
 
     /** @return list<Setting> */
@@ -82,14 +86,18 @@ final readonly class Settings
     {
         $settings = [];
         for ($count = 1; $count <= count($this->sensors); $count++) {
-            $settings[] = $this->at("hot-{$count}", Key::Run, $count, [], [], [Message::of('setting.key.run'), ...array_slice($this->acted(), 0, $count)]);
+            $first = array_slice($this->sensors, 0, $count);
+            $settings[] = $this->at("hot-{$count}", Key::Run, $first, [], [], [Message::of('setting.key.run'), ...$this->acted($first)]);
         }
 
         return $settings;
     }
 
-    /** @return list<Message> how each sensor is made to act without heat */
-    private function acted(): array
+    /**
+     * @param  list<string>  $acting
+     * @return list<Message> how each of these sensors is made to act without heat
+     */
+    private function acted(array $acting): array
     {
         $sensors = $this->circuit->sensors();
 
@@ -97,20 +105,20 @@ final readonly class Settings
             $sensor = $sensors[$id];
 
             return Message::of("setting.act.{$sensor->actedBy()}", mark: $sensor->mark, name: $sensor->name);
-        }, $this->sensors);
+        }, $acting);
     }
 
     /**
-     * @param  int  $hot  how many sensors act
+     * @param  list<string>  $acting  sensors that are made to act
      * @param  array<string, float>  $more  of the conditions
      * @param  array<string, string>  $positions
      * @param  list<Message>  $says
      */
-    private function at(string $id, Key $key, int $hot, array $more, array $positions, array $says): Setting
+    private function at(string $id, Key $key, array $acting, array $more, array $positions, array $says): Setting
     {
         $sensors = $this->circuit->sensors();
         $localC = [];
-        foreach (array_slice($this->sensors, 0, $hot) as $sensor) {
+        foreach ($acting as $sensor) {
             $localC[$sensor] = max($sensors[$sensor]->fullDemandC(), ...$sensors[$sensor]->thresholdsC()) + self::BEYOND_K;
         }
 

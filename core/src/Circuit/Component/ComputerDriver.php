@@ -115,6 +115,11 @@ final readonly class ComputerDriver extends Component implements HasInput, State
         return 'computer';
     }
 
+    public function needsScanTool(): bool
+    {
+        return true;
+    }
+
     public function isJoinedPast(): bool
     {
         return false;

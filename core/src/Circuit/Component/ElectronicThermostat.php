@@ -127,6 +127,11 @@ final readonly class ElectronicThermostat extends Component implements StatefulC
         return 'thermostat';
     }
 
+    public function needsScanTool(): bool
+    {
+        return false;
+    }
+
     public function isJoinedPast(): bool
     {
         return false;

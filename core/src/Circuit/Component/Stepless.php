@@ -230,6 +230,11 @@ final readonly class Stepless extends Component implements StatefulComponent, Te
         return $this->isByComputer ? 'power-module' : 'stepless';
     }
 
+    public function needsScanTool(): bool
+    {
+        return false;
+    }
+
     public function isJoinedPast(): bool
     {
         return false;

@@ -27,6 +27,9 @@ interface TemperatureSensing
     /** In which way it is made to act while everything is cold: switch, switch-body, switch-common, switch-opens, thermostat, computer, stepless or power-module. */
     public function actedBy(): string;
 
+    /** Whether only a scan tool makes it act, and so only with the key on. */
+    public function needsScanTool(): bool;
+
     /** Whether it is made to act by joining its lead past its contact, so that nothing of the contact counts. */
     public function isJoinedPast(): bool;
 

@@ -135,6 +135,11 @@ final readonly class TemperatureSwitch extends Component implements StatefulComp
         };
     }
 
+    public function needsScanTool(): bool
+    {
+        return false;
+    }
+
     public function isJoinedPast(): bool
     {
         return true;
