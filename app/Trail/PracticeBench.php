@@ -26,6 +26,9 @@ final readonly class PracticeBench
 {
     private const MOST_MOVES = 60;
 
+    /** What is renewed because it fits, and was sound, takes so long, min (common practice, no source). */
+    private const RENEW_MINUTES = 5.0;
+
     /** What trying a bare wire takes, and a fuse that it blows, min. */
     private const WIRE_MINUTES = 2.0;
 
@@ -81,11 +84,15 @@ final readonly class PracticeBench
     {
         $this->mustBeOpen();
         if ($this->practice->isFault($place)) {
-            $this->run->score = $this->practice->score($this->run->minutes, $this->run->wrong, $this->run->dangers);
+            $verdicts = array_map(static fn (array $move): Verdict => Verdict::from($move['verdict']), $this->run->moves);
+            $this->run->score = $this->practice->score($this->run->minutes, array_values($verdicts), $this->run->wrong, $this->run->dangers);
+            $this->run->save();
+        } elseif ($this->practice->fits($this->answers(), $place)) {
+            $this->keep(['named' => $place, 'minutes' => self::RENEW_MINUTES, 'verdict' => Verdict::Fits->value], self::RENEW_MINUTES);
         } else {
             $this->run->wrong++;
+            $this->run->save();
         }
-        $this->run->save();
     }
 
     /** It is given up: the way is shown, and nothing is scored. */

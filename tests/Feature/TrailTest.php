@@ -136,7 +136,10 @@ final class TrailTest extends TestCase
         self::assertSame(1, $wired->json('dangers'));
         $move(['test' => 'look/nowhere'])->assertUnprocessable();
         $move(['wire' => ['situation' => 'rest', 'from' => 'x:1', 'to' => 'battery:-']])->assertUnprocessable();
-        self::assertSame(1, $move(['place' => 'fan-1'])->json('wrong'));
+        self::assertSame(1, $move(['place' => 'coolant-low'])->json('wrong'), 'with the dash switch on coolant does not matter');
+        $fits = $move(['place' => 'fan-1'])->assertOk();
+        $this->assertFits('practice-run', (string) $fits->getContent());
+        self::assertSame([1, 'fits'], [$fits->json('wrong'), $fits->json('moves.2.verdict')], 'a fan that stands may well be a dead fan');
         $ended = $move(['place' => 'fan-1-relay'])->assertOk();
         $this->assertFits('practice-run', (string) $ended->getContent());
         self::assertLessThan(60, $ended->json('score'));

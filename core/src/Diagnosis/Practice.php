@@ -25,6 +25,9 @@ final readonly class Practice
 
     private const WRONG_POINTS = 20;
 
+    /** What is at least so likely as this share of the likeliest is as good a guess (common practice, no source). */
+    private const FITS_SHARE = 0.3;
+
     private Walk $walk;
 
     /**
@@ -52,7 +55,7 @@ final readonly class Practice
     {
         $hidden = [];
         foreach ($table->causes as $at => $cause) {
-            if ($cause->place() !== '' && $grade->has($cause) && self::told($table, $at) !== null) {
+            if (! $cause->isNone() && $grade->has($cause) && self::told($table, $at) !== null) {
                 $hidden[] = $at;
             }
         }
@@ -121,11 +124,30 @@ final readonly class Practice
         return $this->table->causes[$this->cause]->place() === $place;
     }
 
-    /** Points of 100: the shortest way over one’s own, less what was wrong or dangerous. */
-    public function score(float $minutes, int $wrong, int $dangers): int
+    /**
+     * Whether a place goes with all that was told and answered about as well as any.
+     *
+     * @param  list<Answer>  $answers
+     */
+    public function fits(array $answers, string $place): bool
+    {
+        $places = (new Trail($this->table, $this->lamp, $this->seen, $answers, $this->tools))->places();
+        $shares = array_column($places, 'share', 'id');
+
+        return ($shares[$place] ?? 0.0) >= self::FITS_SHARE * $places[0]->share;
+    }
+
+    /**
+     * Points of 100: how good the moves were by what could be known, or the shortest way over one’s own where that is more; less what was wrong or
+     * dangerous.
+     *
+     * @param  list<Verdict>  $moves
+     */
+    public function score(float $minutes, array $moves, int $wrong, int $dangers): int
     {
         $share = min(1.0, max(0.5, $this->shortest()['minutes']) / max(0.5, $minutes));
+        $worth = $moves === [] ? 0.0 : array_sum(array_map(static fn (Verdict $move): float => $move->worth(), $moves)) / count($moves);
 
-        return max(0, (int) round(100 * $share) - self::WRONG_POINTS * $wrong - self::DANGER_POINTS * $dangers);
+        return max(0, (int) round(100 * max($share, $worth)) - self::WRONG_POINTS * $wrong - self::DANGER_POINTS * $dangers);
     }
 }

@@ -74,6 +74,12 @@ enum TestKind: string
         };
     }
 
+    /** Whether it is of something outside the circuit. */
+    public function isOutside(): bool
+    {
+        return $this === self::Cooling || $this === self::Vehicle;
+    }
+
     /** Whether it shows a number, and not one of a few things that are seen. */
     public function isNumber(): bool
     {

@@ -12,6 +12,8 @@ enum Verdict: string
     case Slow = 'slow';
     /** It could tell nothing that was not known. */
     case Nothing = 'nothing';
+    /** Something was named that goes with all that is known, and it is not it. */
+    case Fits = 'fits';
     /** What could hurt someone or burn a wire. */
     case Danger = 'danger';
 
@@ -21,6 +23,18 @@ enum Verdict: string
     private const GOOD_SHARE = 0.4;
 
     private const SLOW_SHARE = 0.02;
+
+    /** Of a move as good as the best: what was right by what could be known counts, however it turned out (common practice, no source). */
+    public function worth(): float
+    {
+        return match ($this) {
+            self::Best => 1.0,
+            self::Good => 0.9,
+            self::Slow, self::Fits => 0.5,
+            self::Nothing => 0.1,
+            self::Danger => 0.0,
+        };
+    }
 
     public static function of(NextTest $chosen, ?NextTest $best): self
     {

@@ -12,7 +12,6 @@ use LampThread\Diagnosis\Place;
 use LampThread\Diagnosis\Practice;
 use LampThread\Diagnosis\Situation;
 use LampThread\Diagnosis\Test;
-use LampThread\Diagnosis\TestKind;
 use LampThread\Message\Message;
 
 /** A run of practice as it goes out: fits schema/practice-run.json. */
@@ -81,6 +80,14 @@ final readonly class PracticePresenter
                 'minutes' => $move['minutes'], 'verdict' => $verdict, 'says' => Message::of("practice.verdict.{$verdict}"), 'better' => null,
             ];
         }
+        if (isset($move['named'])) {
+            $named = array_column($this->places(), 'says', 'id')[$move['named']] ?? Message::verbatim((string) $move['named']);
+
+            return [
+                'title' => Message::of('practice.named', part: $named), 'setting' => [], 'given' => Message::of('practice.named.sound'), 'minutes' => $move['minutes'],
+                'verdict' => $verdict, 'says' => Message::of("practice.verdict.{$verdict}"), 'better' => null,
+            ];
+        }
         $test = $this->table->tests[$move['test']] ?? null;
         $best = $this->table->tests[$move['best'] ?? ''] ?? null;
 
@@ -119,7 +126,7 @@ final readonly class PracticePresenter
     private function spot(Test $test): Message
     {
         return match (true) {
-            $test->kind === TestKind::Cooling => $this->trail->title($test),
+            $test->kind->isOutside() => $this->trail->title($test),
             str_contains($test->spot, ':') => $this->circuit->terminalName($test->spot),
             $this->circuit->part($test->spot) === null => Message::of('trail.spot.battery-lead'),
             default => LeadSpots::partName($this->circuit, $test->spot),

@@ -163,7 +163,7 @@ final readonly class TrailPresenter
         $circuit = $this->circuitWith($test->spot);
         $spot = match (true) {
             $test->spot === TestSet::BATTERY_LEAD => Message::of('trail.spot.battery-lead'),
-            $test->kind === TestKind::Cooling || $test->kind === TestKind::Vehicle => Message::of("trail.outside.{$test->spot}"),
+            $test->kind->isOutside() => Message::of("trail.outside.{$test->spot}"),
             str_contains($test->spot, ':') => $circuit->terminalName($test->spot),
             $test->spot === '' => Message::verbatim(''),
             default => LeadSpots::partName($circuit, $test->spot),

@@ -41,8 +41,12 @@ final class PracticeTest extends TestCase
         $practice = new Practice($table, Tables::lamp($lesson->job), $at, $lesson->seen, Tool::cases(), 1);
         self::assertLessThan($practice->budgetMinutes(), $practice->shortest()['minutes']);
         self::assertTrue($practice->isFault($table->causes[$at]->place()));
-        self::assertSame(100, $practice->score($practice->shortest()['minutes'], 0, 0));
-        self::assertSame(0, $practice->score(1.0, 3, 2));
+        self::assertSame(100, $practice->score($practice->shortest()['minutes'], [Verdict::Best], 0, 0));
+        self::assertSame(0, $practice->score(1.0, [Verdict::Best], 3, 2));
+        $long = 4 * $practice->shortest()['minutes'];
+        self::assertSame(100, $practice->score($long, [Verdict::Best, Verdict::Best, Verdict::Best, Verdict::Best], 0, 0), 'four right moves are a hundred points');
+        self::assertSame(55, $practice->score($long, [Verdict::Best, Verdict::Nothing], 0, 0));
+        self::assertSame(35, $practice->score($long, [Verdict::Best, Verdict::Nothing], 1, 0));
     }
 
     public function test_a_move_is_judged_beside_the_best_there_was(): void
@@ -56,6 +60,18 @@ final class PracticeTest extends TestCase
         self::assertSame(Verdict::Nothing, $practice->judged([], $tests['look/key-off-hot'])['verdict'], 'with the key out this one stands anyway');
         $known = Tables::answers('orchard-sprayer', ['look/rest+override=on' => 'fan-1=fast']);
         self::assertSame(Verdict::Nothing, $practice->judged($known, $tests['pull/fan-1-fuse'])['verdict'], 'a fan that runs has its fuse');
+    }
+
+    /** A fan that stands with the switch on may be a dead fan as well as a dead relay; a full cooling system is no cause of that. */
+    public function test_what_fits_all_that_is_known_is_no_wrong_guess(): void
+    {
+        $practice = self::practice('fan-1-relay=stuck-off', Symptom::NeverRuns);
+        $stands = Tables::answers('orchard-sprayer', ['look/rest+override=on' => 'fan-1=stands']);
+        $swapped = Tables::answers('orchard-sprayer', ['look/rest+override=on' => 'fan-1=stands', 'swap/fan-1-relay' => 'cured']);
+
+        self::assertTrue($practice->fits($stands, 'fan-1'));
+        self::assertFalse($practice->fits($stands, 'coolant-low'));
+        self::assertFalse($practice->fits($swapped, 'fan-1'), 'another relay has cured it');
     }
 
     public function test_instruments_have_their_errors_and_a_lamp_takes_current(): void

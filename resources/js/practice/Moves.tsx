@@ -8,6 +8,7 @@ const MARKS: Record<PracticeMove["verdict"], string> = {
   good: "◐",
   slow: "○",
   nothing: "✕",
+  fits: "≈",
   danger: "▲",
 };
 
