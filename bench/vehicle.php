@@ -11,6 +11,7 @@ require __DIR__.'/../vendor/autoload.php';
 
 ini_set('memory_limit', '1G');
 
+$named = [];
 foreach (VehicleWalks::SETS as $set) {
     $walks = new VehicleWalks($set, (int) ($argv[2] ?? 1));
     foreach (glob(__DIR__.'/../core/data/jobs/*.json') ?: [] as $path) {
@@ -22,4 +23,9 @@ foreach (VehicleWalks::SETS as $set) {
         "%-13s %4d vehicles: named rightly %3.0f %%, to be looked at when it is back %3.0f %%, wrongly %3.0f %%; right one likeliest %3.0f %%; %.1f tests\n", $set, $walks->count, 100 * $walks->right / $walks->count,
         100 * $walks->whenBack / $walks->count, 100 * count($walks->wrong) / $walks->count, 100 * $walks->likeliest / $walks->count, $walks->tests / $walks->count,
     );
+    // Who is lied to, and what is there at some tests only, is another matter.
+    $named = in_array($set, ['wrong', 'intermittent'], true) ? $named : [...$named, ...$walks->named];
+}
+foreach (VehicleWalks::reliability($named) as $bin) {
+    printf("named at %2.0f %% and more: %4d, sure to %5.1f %% on average, right %5.1f %%\n", 100 * $bin['from'], $bin['count'], 100 * $bin['said'], 100 * $bin['right']);
 }

@@ -25,6 +25,9 @@ final class VehicleWalks
 
     private const MOST_TESTS = 25;
 
+    /** Shares between which what was named is counted together. */
+    private const BINS = [0.9, 0.95, 0.99];
+
     /** So many places are told to be looked at when it is back. */
     private const LOOKED_AT = 3;
 
@@ -54,6 +57,9 @@ final class VehicleWalks
     public array $wrong = [];
 
     public int $tests = 0;
+
+    /** @var list<array{float, bool}> of each place that was named, how sure the program was and whether it was right */
+    public array $named = [];
 
     private readonly Randomizer $random;
 
@@ -125,6 +131,7 @@ final class VehicleWalks
         $isRight = static fn (string $place): bool => in_array($truth, explode('+', $place), true);
         $found = $trail->found();
         $this->count++;
+        $this->named = [...$this->named, ...($found === null || $found->id === '' ? [] : [[$found->share, $isRight($found->id)]])];
         $this->right += $found !== null && $isRight($found->id) ? 1 : 0;
         $this->likeliest += $isRight($trail->places()[0]->id) ? 1 : 0;
         $isOpen = $found === null ? $trail->isRestless() : $found->id === '';
@@ -134,9 +141,31 @@ final class VehicleWalks
 
             return;
         }
-        if ($found !== null && ! $isRight($found->id)) {
+        // That nothing is wrong today is no wrong name for what comes and goes.
+        if ($found !== null && ! $isRight($found->id) && ! ($this->set === 'intermittent' && $found->id === '')) {
             $this->wrong[] = sprintf('%s: named %s, %.3f', $what, $found->id === '' ? 'nothing' : $found->id, $found->share);
         }
+    }
+
+    /**
+     * How sure the program was of what it named, against how often that was right: in 100 of those named between two shares.
+     *
+     * @param  list<array{float, bool}>  $named
+     * @return list<array{from: float, count: int, said: float, right: float}>
+     */
+    public static function reliability(array $named): array
+    {
+        $bins = [];
+        foreach (self::BINS as $at => $from) {
+            $below = self::BINS[$at + 1] ?? INF;
+            $in = array_values(array_filter($named, static fn (array $one): bool => $one[0] >= $from && $one[0] < $below));
+            if ($in !== []) {
+                $rights = count(array_filter($in, static fn (array $one): bool => $one[1]));
+                $bins[] = ['from' => $from, 'count' => count($in), 'said' => array_sum(array_column($in, 0)) / count($in), 'right' => $rights / count($in)];
+            }
+        }
+
+        return $bins;
     }
 
     private function share(): float

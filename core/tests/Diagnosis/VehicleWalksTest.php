@@ -32,6 +32,10 @@ final class VehicleWalksTest extends TestCase
             }
         }
 
+        foreach ($set === 'one' || $set === 'impossible' ? VehicleWalks::reliability($walks->named) : [] as $bin) {
+            // Within what so few walks let one see: a thousand of them, as `bin/test --long` takes, come within three points.
+            self::assertGreaterThan($bin['said'] - 0.03 - 3 * sqrt(0.05 / $bin['count']), $bin['right'], "named at {$bin['from']}");
+        }
         self::assertLessThanOrEqual($wrong * $walks->count, count($walks->wrong), implode("\n", $walks->wrong));
         self::assertGreaterThanOrEqual($right, ($walks->right + $walks->whenBack) / $walks->count);
     }
