@@ -19,40 +19,29 @@ final class Trail
     /** From this share on nothing is wrong today: nobody renews anything for it. */
     private const SOUND_SHARE = 0.88;
 
-    /** What it must still have were any one number not read. */
-    private const FIRM_SHARE = 0.1;
-
-    /** The same of what is seen, felt or heard, which is told wrongly more often than a number is read wrongly. */
-    private const FIRM_SEEN_SHARE = 0.3;
-
-    /** The same where something put in has mended it. */
-    private const CURED_SHARE = 0.15;
-
-    /** A test tells two causes apart where its answer is so many times as likely with the one. */
-    private const TELLS_APART = 12.0;
-
     /** A test that tells less is not worth its trouble, bit. */
     public const LEAST_BITS = 0.02;
 
-    /** What a test of the part itself is worth before others that confirm as well. */
-    private const OWN_TEST_WORTH = 0.5;
-
     /** An answer is doubted that is as unlikely as a wrong one. */
     public const DOUBT_FROM = 2 * Reading::WRONG;
-
-    /** @var list<int> causes that still count, of the table: those that contradict fewest answers */
-    public readonly array $alive;
-
-    private readonly Odds $odds;
-
-    /** @var array<int, float> by cause; what is missing to 1 is in no table */
-    public readonly array $shares;
 
     /** Of all that is likely, what comes and goes, from which on a test is worth doing once more. */
     private const RESTLESS_SHARE = 0.5;
 
     /** The same test is done so often at most. */
     private const MOST_TIMES = 3;
+
+    /** @var list<int> causes that still count, of the table: those that contradict fewest answers */
+    public readonly array $alive;
+
+    private readonly Story $story;
+
+    private readonly Grounds $grounds;
+
+    private readonly Odds $odds;
+
+    /** @var array<int, float> by cause; what is missing to 1 is in no table */
+    public readonly array $shares;
 
     /** @var array<int, float> by cause, of its share what is there at some tests only */
     public readonly array $fleeting;
@@ -67,12 +56,14 @@ final class Trail
      */
     public function __construct(
         public readonly FaultTable $table,
-        private readonly LampReading $lamp,
-        private readonly array $seen,
+        LampReading $lamp,
+        array $seen,
         private readonly array $answers,
         private readonly array $tools,
     ) {
-        $this->odds = $this->weighed($seen, $answers);
+        $this->story = new Story($table, $lamp, $seen, $answers);
+        $this->grounds = new Grounds($this->story);
+        $this->odds = $this->story->odds;
         $shares = $this->odds->shares();
         $this->shares = $shares;
         $this->fleeting = $this->odds->fleetingShares();
@@ -93,31 +84,7 @@ final class Trail
     /** @return list<Place> the likeliest first */
     public function places(): array
     {
-        return $this->ranked($this->shares);
-    }
-
-    /**
-     * @param  array<int, float>  $ofCauses
-     * @return list<Place>
-     */
-    private function ranked(array $ofCauses): array
-    {
-        $shares = [];
-        $best = [];
-        foreach ($ofCauses as $cause => $share) {
-            $place = $this->table->causes[$cause]->place();
-            $shares[$place] = ($shares[$place] ?? 0.0) + $share;
-            if (! isset($best[$place]) || $share > $ofCauses[$best[$place]]) {
-                $best[$place] = $cause;
-            }
-        }
-        arsort($shares);
-        $places = [];
-        foreach ($shares as $place => $share) {
-            $places[] = new Place((string) $place, $share, $this->table->causes[$best[$place]]);
-        }
-
-        return $places;
+        return Place::ranked($this->table, $this->shares);
     }
 
     /** The fault, once it is found: nothing else is left, it was measured or tried, and no one answer alone says so; null before. */
@@ -129,18 +96,7 @@ final class Trail
             return $likeliest->share >= self::SOUND_SHARE ? $likeliest : null;
         }
 
-        return $likeliest->share >= self::FOUND_SHARE && $this->isFirm($likeliest) ? $likeliest : null;
-    }
-
-    private function isFirm(Place $place): bool
-    {
-        return $this->isTold($this->likeliest()) && $this->carrying($place) === null;
-    }
-
-    /** What has cured it is its proof, and nothing is as it was before. */
-    private function isCured(): bool
-    {
-        return array_filter($this->answers, static fn (Answer $answer): bool => $answer->cures()) !== [];
+        return $likeliest->share >= self::FOUND_SHARE && $this->grounds->isFirm($likeliest, $this->likeliest()) ? $likeliest : null;
     }
 
     /** How likely it is something that is in no table. */
@@ -173,27 +129,14 @@ final class Trail
     /** @return list<Place> where it is when it comes and goes, the likeliest first */
     public function fleetingPlaces(): array
     {
-        return $this->ranked($this->fleeting);
-    }
-
-    /** Whether an answer tells a cause from a sound vehicle: what is only left over is not found. */
-    private function isTold(int $cause): bool
-    {
-        $none = $this->table->soundCauses()[$this->table->causes[$cause]->subject] ?? null;
-        foreach ($this->answers as $answer) {
-            if ($none === null || $this->likelihood($answer, $cause) > self::TELLS_APART * $this->likelihood($answer, $none)) {
-                return true;
-            }
-        }
-
-        return false;
+        return Place::ranked($this->table, $this->fleeting);
     }
 
     /** Whether anything known shows all that is told; where not, the causes are those that show most of it. */
     public function isExplained(): bool
     {
         foreach (array_keys($this->table->causes) as $cause) {
-            if ($this->showsAll($cause)) {
+            if ($this->story->showsAll($cause)) {
                 return true;
             }
         }
@@ -204,33 +147,10 @@ final class Trail
     /** What contradicts the rest most: without it the rest fits far better. Null where nothing contradicts. */
     public function doubted(): ?Doubt
     {
-        $likeliest = $this->likeliest();
-        // What is away by now has shown whatever it was told of.
-        $isMissed = ! $this->table->causes[$likeliest]->isNone() && ! $this->showsAll($likeliest);
-        foreach ($this->answers as $answer) {
-            $isMissed = $isMissed || $this->likelihood($answer, $likeliest) < self::DOUBT_FROM;
-        }
-        if (! $isMissed) {
-            return null;
-        }
-        $doubted = null;
-        $most = $this->odds->sum() * 2;
-        foreach ($this->answers as $at => $answer) {
-            $without = $this->without($at)->sum();
-            // Where it comes and goes, both of two answers of one test may be right.
-            $mayBeBoth = $this->isRestless() && $this->done[$answer->test->id()] > 1;
-            if ($answer->value !== null && $without > $most && ! $mayBeBoth) {
-                [$doubted, $most] = [Doubt::ofAnswer($answer), $without];
-            }
-        }
-        foreach (count($this->seen) > 1 ? $this->seen : [] as $at => $symptom) {
-            $without = $this->weighed(array_values(array_diff_key($this->seen, [$at => 1])), $this->answers)->sum();
-            if ($without > $most) {
-                [$doubted, $most] = [Doubt::ofSymptom($symptom), $without];
-            }
-        }
+        // Where it comes and goes, both of two answers of one test may be right.
+        $isTwice = fn (Test $test): bool => $this->isRestless() && ($this->done[$test->id()] ?? 0) > 1;
 
-        return $doubted;
+        return $this->grounds->doubted($this->likeliest(), array_values(array_filter($this->table->tests, $isTwice)));
     }
 
     /** @return list<NextTest> what could be done next, what finds the fault soonest first */
@@ -257,7 +177,7 @@ final class Trail
         if ($place->share < self::FOUND_SHARE) {
             return null;
         }
-        $carrying = $this->carrying($place);
+        $carrying = $this->grounds->carrying($place);
 
         return $carrying === null || $this->done[$carrying->id()] >= self::MOST_TIMES ? $this->confirming()?->test : $carrying;
     }
@@ -273,63 +193,10 @@ final class Trail
         };
     }
 
-    /** The test whose answer alone says that it is there; null where no one answer does. */
-    private function carrying(Place $place): ?Test
-    {
-        $carrying = null;
-        $least = 1.0;
-        foreach ($this->answers as $at => $answer) {
-            $needed = match (true) {
-                $this->isCured() => self::CURED_SHARE,
-                $answer->test->kind->isNumber() => self::FIRM_SHARE,
-                default => self::FIRM_SEEN_SHARE,
-            };
-            $share = $this->shareOf($place->id, $this->without($at)->shares()) / $needed;
-            if ($share < $least) {
-                [$carrying, $least] = [$answer->test, $share];
-            }
-        }
-
-        return $carrying;
-    }
-
-    /** @param  array<int, float>  $shares  by cause */
-    private function shareOf(string $place, array $shares): float
-    {
-        return array_sum(array_filter($shares, fn (int $cause): bool => $this->table->causes[$cause]->place() === $place, ARRAY_FILTER_USE_KEY));
-    }
-
     /** What must then be true too, where it is the cause that is likeliest: a test not yet done, and what it then shows. */
     public function confirming(): ?Answer
     {
-        if ($this->isCured()) {
-            return null;
-        }
-        // Another instrument on the same spot would only say the same again.
-        $read = array_map(static fn (Answer $answer): string => $answer->test->column(), $this->answers);
-        $before = $this->weighed($this->seen, [])->shares();
-        $causes = array_keys(array_filter($before, static fn (float $share): bool => $share > self::COUNTS_SHARE));
-        $likeliest = $this->likeliest();
-        $place = $this->table->causes[$likeliest]->place();
-        $best = null;
-        $least = 0.6;
-        foreach (array_filter($this->offered(), static fn (Test $test): bool => ! in_array($test->column(), $read, true)) as $test) {
-            $outcome = Reading::outcome($test, $this->table->shown($test, [$likeliest])[$likeliest]);
-            $others = 0.0;
-            foreach ($this->table->groups($test->column(), $causes) as $bytes => $alike) {
-                foreach (Reading::outcome($test, $this->table->value($test, (string) $bytes)) === $outcome ? $alike : [] as $cause) {
-                    $others += $this->table->causes[$cause]->place() === $place ? 0.0 : $before[$cause];
-                }
-            }
-            // A test of the very part, which shows what no sound one does, proves more than volts beside it.
-            $isOfPart = $test->situation === null && $test->spot === $place && $outcome > 0;
-            $worth = $others + 0.03 * $this->minutes($test) - ($isOfPart ? self::OWN_TEST_WORTH : 0.0);
-            if ($worth < $least && $test->kind !== TestKind::Lamp) {
-                [$best, $least] = [new Answer($test, $this->table->shown($test, [$likeliest])[$likeliest]), $worth];
-            }
-        }
-
-        return $best;
+        return $this->story->isCured() ? null : (new Confirmation($this->story, $this))->of($this->likeliest());
     }
 
     /** Whether anything was tested yet. */
@@ -362,24 +229,14 @@ final class Trail
     }
 
     /**
-     * What a lamp test shows, solved with the lamp in.
+     * What a test shows; a lamp is solved with it in.
      *
      * @param  list<int>  $causes
      * @return array<int, float> by cause
      */
     public function shown(Test $test, array $causes): array
     {
-        if ($test->kind !== TestKind::Lamp) {
-            return $this->table->shown($test, $causes);
-        }
-        $situation = $this->table->situations[(string) $test->situation];
-        $shown = [];
-        foreach ($this->table->shown($test, $causes) as $cause => $look) {
-            // Where there is no voltage without it, there is none with it.
-            $shown[$cause] = $look <= 0.0 ? $look : (float) $this->table->lampLook($this->lamp->volts($this->table->causes[$cause], $situation, $test->spot));
-        }
-
-        return $shown;
+        return $this->story->shown($test, $causes);
     }
 
     /** @return list<Test> with what is at hand, not done yet; of what comes and goes some that were done too */
@@ -407,30 +264,5 @@ final class Trail
         }
 
         return $likeliest;
-    }
-
-    private function showsAll(int $cause): bool
-    {
-        return array_filter($this->seen, fn (Symptom $symptom): bool => ! $this->table->shows($cause, $symptom)) === [];
-    }
-
-    private function likelihood(Answer $answer, int $cause): float
-    {
-        return $answer->value === null ? 1.0 : Reading::likelihood($answer->test, $answer->value, $this->shown($answer->test, [$cause])[$cause]);
-    }
-
-    /**
-     * @param  list<Symptom>  $seen
-     * @param  list<Answer>  $answers
-     */
-    private function weighed(array $seen, array $answers): Odds
-    {
-        return Odds::of($this->table, $this->shown(...), $seen, $answers);
-    }
-
-    /** Were one answer not given. */
-    private function without(int $at): Odds
-    {
-        return $this->weighed($this->seen, array_values(array_diff_key($this->answers, [$at => 1])));
     }
 }
