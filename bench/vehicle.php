@@ -20,8 +20,8 @@ foreach (VehicleWalks::SETS as $set) {
         }
     }
     printf(
-        "%-13s %4d vehicles: named rightly %3.0f %%, to be looked at when it is back %3.0f %%, wrongly %3.0f %%; right one likeliest %3.0f %%; %.1f tests\n", $set, $walks->count, 100 * $walks->right / $walks->count,
-        100 * $walks->whenBack / $walks->count, 100 * count($walks->wrong) / $walks->count, 100 * $walks->likeliest / $walks->count, $walks->tests / $walks->count,
+        "%-13s %4d vehicles: named rightly %3.0f %%, to be looked at when it is back %3.0f %%, wrongly %3.0f %%; right one likeliest %3.0f %%; %.1f tests\n",
+        $set, $walks->count, 100 * $walks->right / $walks->count, 100 * $walks->whenBack / $walks->count, 100 * count($walks->wrong) / $walks->count, 100 * $walks->likeliest / $walks->count, $walks->tests / $walks->count,
     );
     // Who is lied to, and what is there at some tests only, is another matter.
     $named = in_array($set, ['wrong', 'intermittent'], true) ? $named : [...$named, ...$walks->named];

@@ -18,13 +18,14 @@ final class RoomsTest
     /** @return iterable<string, Rule> */
     public function test_a_room_imports_only_from_the_rooms_below_it(): iterable
     {
+        $above = ['Observation', 'Sizing', 'Scenario', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Plans', 'Exchange'];
         $forbidden = [
-            'Message' => ['Parts', 'Network', 'Brief', 'Circuit', 'Operation', 'Observation', 'Sizing', 'Scenario', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Plans', 'Exchange'],
-            'Network' => ['Message', 'Parts', 'Brief', 'Circuit', 'Operation', 'Observation', 'Sizing', 'Scenario', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Plans', 'Exchange'],
-            'Parts' => ['Network', 'Brief', 'Circuit', 'Operation', 'Observation', 'Sizing', 'Scenario', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Plans', 'Exchange'],
-            'Brief' => ['Network', 'Circuit', 'Operation', 'Observation', 'Sizing', 'Scenario', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Plans', 'Exchange'],
-            'Circuit' => ['Operation', 'Observation', 'Sizing', 'Scenario', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Plans', 'Exchange'],
-            'Operation' => ['Observation', 'Sizing', 'Scenario', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Plans', 'Exchange'],
+            'Message' => ['Parts', 'Network', 'Brief', 'Circuit', 'Operation', ...$above],
+            'Network' => ['Message', 'Parts', 'Brief', 'Circuit', 'Operation', ...$above],
+            'Parts' => ['Network', 'Brief', 'Circuit', 'Operation', ...$above],
+            'Brief' => ['Network', 'Circuit', 'Operation', ...$above],
+            'Circuit' => ['Operation', ...$above],
+            'Operation' => $above,
             'Observation' => ['Sizing', 'Scenario', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Plans', 'Exchange'],
             'Sizing' => ['Observation', 'Scenario', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Plans', 'Exchange'],
             'Scenario' => ['Observation', 'Road', 'Proof', 'Loom', 'Handover', 'Diagnosis', 'Plans', 'Exchange'],

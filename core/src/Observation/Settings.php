@@ -41,7 +41,8 @@ final readonly class Settings
                 $on = Message::of('setting.key.run');
                 $settings[] = $this->at("rest+{$input}={$position}", Key::Run, [], [], [$input => $position], [$on, $says]);
                 if ($this->sensors !== []) {
-                    $settings[] = $this->at("{$warmest->id}+{$input}={$position}", Key::Run, $this->sensors, [], [$input => $position], [$on, ...$this->acted($this->sensors), $says]);
+                    $all = [$on, ...$this->acted($this->sensors), $says];
+                    $settings[] = $this->at("{$warmest->id}+{$input}={$position}", Key::Run, $this->sensors, [], [$input => $position], $all);
                 }
             }
         }

@@ -85,7 +85,7 @@ function SomethingElse({ onSaid }: { onSaid: (words: string) => void }) {
   const [words, setWords] = useState("");
   return (
     <details>
-      <summary className="min-h-11 cursor-pointer px-3 py-2 font-semibold">Something else</summary>
+      <summary className="min-h-11 cursor-pointer px-3 py-2.5 font-semibold">Something else</summary>
       <form
         className="flex flex-wrap items-center gap-2"
         onSubmit={(event) => {
