@@ -19,9 +19,11 @@ foreach (VehicleWalks::SETS as $set) {
             $walks->walk(basename($path, '.lampthread.json'));
         }
     }
+    $percent = static fn (int $count): float => 100 * $count / $walks->count;
     printf(
         "%-13s %4d vehicles: named rightly %3.0f %%, to be looked at when it is back %3.0f %%, wrongly %3.0f %%; right one likeliest %3.0f %%; %.1f tests\n",
-        $set, $walks->count, 100 * $walks->right / $walks->count, 100 * $walks->whenBack / $walks->count, 100 * count($walks->wrong) / $walks->count, 100 * $walks->likeliest / $walks->count, $walks->tests / $walks->count,
+        $set, $walks->count, $percent($walks->right), $percent($walks->whenBack), $percent(count($walks->wrong)), $percent($walks->likeliest),
+        $walks->tests / $walks->count,
     );
     // Who is lied to, and what is there at some tests only, is another matter.
     $named = in_array($set, ['wrong', 'intermittent'], true) ? $named : [...$named, ...$walks->named];
