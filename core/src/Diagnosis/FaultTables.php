@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LampThread\Diagnosis;
 
 use LampThread\Circuit\Circuit;
+use LampThread\Circuit\Component\DelayRelay;
 use LampThread\Circuit\Component\Faults;
 use LampThread\Circuit\Component\Key;
 use LampThread\Circuit\Component\OperatingConditions;
@@ -103,7 +104,7 @@ final class FaultTables
     private function builtSo(): array
     {
         $keyOut = array_filter($this->situations->all, static fn (Situation $situation): bool => $situation->conditions->key === Key::Off);
-        $runs = $this->soundBehaviour->runsAnyAt(array_keys($keyOut));
+        $runs = $this->soundBehaviour->runsAnyAt(array_keys($keyOut)) || $this->circuit->each(DelayRelay::class) !== [];
         $asksNothing = $this->hasAirConditioning && $this->circuit->requests(true) === [];
 
         return [

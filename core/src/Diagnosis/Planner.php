@@ -21,8 +21,8 @@ final class Planner
 
     private const MOST = 12;
 
-    /** Of what the best tells a minute (common practice, no source). */
-    private const SWAP_SHARE = 0.6;
+    /** What habit begins with tells at least this share of what the best tells a minute (common practice, no source). */
+    private const HABIT_SHARE = 0.6;
 
     /** @var array<int, string> by cause that still counts */
     private readonly array $places;
@@ -75,7 +75,7 @@ final class Planner
                 $byMeter[$test->column()] = $next->bitsPerMinute();
             }
         }
-        $ranked = $this->withSwapFirst(self::sorted([...$ranked, ...$this->bestLamps($lamps, $byMeter)]));
+        $ranked = $this->byHabit(self::sorted([...$ranked, ...$this->bestLamps($lamps, $byMeter)]));
         $counting = array_filter($this->shares, static fn (float $share): bool => $share > Trail::LEAST_SHARE);
         // In every order is tried only what shows the same whenever it is done.
         if (count($counting) > self::EXACT_PLACES || count($ranked) < 2 || $this->trail->isRestless()) {
@@ -165,19 +165,21 @@ final class Planner
     }
 
     /**
-     * An identical relay is swapped first by habit, and rightly: it wants no instrument. Where it tells nearly as much a minute as the best, it
-     * begins.
+     * By habit, and rightly, it is first looked which fan stands, and then an identical relay is swapped: neither wants an instrument. Where it tells
+     * nearly as much a minute as the best, it begins.
      *
      * @param  list<NextTest>  $ranked
      * @return list<NextTest>
      */
-    private function withSwapFirst(array $ranked): array
+    private function byHabit(array $ranked): array
     {
-        foreach ($this->trail->isBegun() ? [] : $ranked as $at => $next) {
-            if ($next->test->kind === TestKind::Swap && $next->bitsPerMinute() > self::SWAP_SHARE * $ranked[0]->bitsPerMinute()) {
-                unset($ranked[$at]);
+        foreach ($this->trail->isBegun() ? [] : [TestKind::Look, TestKind::Swap] as $kind) {
+            foreach ($ranked as $at => $next) {
+                if ($next->test->kind === $kind && $next->bitsPerMinute() > self::HABIT_SHARE * $ranked[0]->bitsPerMinute()) {
+                    unset($ranked[$at]);
 
-                return [$next, ...array_values($ranked)];
+                    return [$next, ...array_values($ranked)];
+                }
             }
         }
 

@@ -90,10 +90,13 @@ final class Trail
     /** The fault, once it is found: nothing else is left, it was measured or tried, and no one answer alone says so; null before. */
     public function found(): ?Place
     {
-        $likeliest = $this->places()[0];
-
+        $places = $this->places();
+        $likeliest = $places[0];
         if ($likeliest->likeliest->isNone()) {
-            return $likeliest->share >= self::SOUND_SHARE ? $likeliest : null;
+            // Sound, or built so: either way nothing is broken.
+            $unbroken = array_filter($places, static fn (Place $place): bool => $place->likeliest->isNone());
+
+            return array_sum(array_map(static fn (Place $place): float => $place->share, $unbroken)) >= self::SOUND_SHARE ? $likeliest : null;
         }
 
         return $likeliest->share >= self::FOUND_SHARE && $this->grounds->isFirm($likeliest, $this->likeliest()) ? $likeliest : null;

@@ -244,10 +244,22 @@ final class FaultTableTest extends TestCase
         );
     }
 
+    /** What is outside the circuit is called as no part of it is, so that nobody holds a lead on a question. */
+    public function test_no_test_outside_the_circuit_is_called_like_a_part(): void
+    {
+        foreach (['larkspur-camper', 'dunmore-fire-tender'] as $job) {
+            $circuit = Workshop::sizing($job)->circuit;
+            foreach (OutsideCauses::all()->tests as $test) {
+                self::assertNull($circuit->part($test->spot), $test->spot);
+                self::assertNotSame('the battery’s minus lead', Orchard::english((new TrailPresenter([$circuit]))->title($test)));
+            }
+        }
+    }
+
     /** A flat battery is looked for in battery, alternator, driver and other loads too; a fan built to run on is built so, and nothing is named broken. */
     public function test_what_is_outside_the_circuit_is_found(): void
     {
-        $flat = Tables::trail('orchard-sprayer', [Symptom::BatteryFlat], ['vehicle/battery' => 'weak']);
+        $flat = Tables::trail('orchard-sprayer', [Symptom::BatteryFlat], ['vehicle/battery-load' => 'weak']);
         self::assertSame('battery-old', $flat->places()[0]->id);
         $others = array_column(Tables::trail('orchard-sprayer', [Symptom::BatteryFlat])->places(), 'id');
         self::assertSame([], array_diff(['battery-old', 'other-drain', 'left-on', 'not-charging'], $others));
@@ -258,6 +270,10 @@ final class FaultTableTest extends TestCase
 
         self::assertSame(['built-to-run-on'], array_map(static fn (Cause $cause): string => $cause->place(), $so));
         self::assertTrue($so[0]->isNone(), 'nothing is broken');
+        $runsOn = Orchard::sizing(['/control/afterRun' => ['delayS' => 200]]);
+        $kinds = static fn (FaultTable $of): array => array_filter($of->causes, static fn (Cause $cause): bool => $cause->isBuiltSo);
+        self::assertCount(1, $kinds(FaultTables::of($runsOn, Orchard::shelf(), new FailureRates($runsOn->circuit))), 'a time relay runs on with the key out');
+        self::assertCount(0, $kinds(Tables::of('orchard-sprayer')));
         self::assertContains('built-to-run-on', array_column(array_slice($trail->places(), 0, 3), 'id'));
         self::assertSame([], array_filter(Tables::of('kestrel-single-seater')->causes, static fn (Cause $cause): bool => $cause->outside === 'nothing-asks'));
     }

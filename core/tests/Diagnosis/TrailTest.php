@@ -107,6 +107,16 @@ final class TrailTest extends TestCase
         self::assertEqualsWithDelta(0.3, $swaps[0]->minutes, 1e-9, 'its twin is beside it');
     }
 
+    /** Which fan stands is looked at before anything is swapped. */
+    public function test_it_is_looked_before_a_relay_is_swapped(): void
+    {
+        foreach ([Symptom::Overheats, Symptom::NeverRuns, Symptom::ClicksAndNothing] as $told) {
+            $kinds = array_map(static fn (NextTest $next): TestKind => $next->test->kind, Tables::trail('larkspur-camper', [$told])->next());
+            $swap = array_search(TestKind::Swap, $kinds, true);
+            self::assertTrue($swap === false || array_search(TestKind::Look, $kinds, true) < $swap, $told->value);
+        }
+    }
+
     public function test_answers_that_do_not_go_together_are_said_and_one_is_doubted(): void
     {
         $good = Tables::trail('orchard-sprayer', [Symptom::NeverRuns], ['pull/fan-1-fuse' => 'blown', 'renew/fan-1-fuse' => 'mended']);
