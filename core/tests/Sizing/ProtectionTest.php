@@ -242,6 +242,12 @@ final class ProtectionTest extends TestCase
         foreach ($plot->withstand as $one) {
             self::assertEqualsWithDelta($plot->withstand[0]['ampere'] ** 2 * $plot->withstand[0]['second'], $one['ampere'] ** 2 * $one['second'], 1e-3);
         }
+        // IEC 60364-5-54: no heat is lost for up to five seconds. Half a decade apart a straight line on the paper is read well.
+        $seconds = array_column($plot->withstand, 'second');
+        self::assertSame([0.01, 5.0], [$seconds[0], $seconds[count($seconds) - 1]]);
+        foreach (array_slice($seconds, 1) as $at => $second) {
+            self::assertLessThan(4.0, $second / $seconds[$at]);
+        }
     }
 
     private static function constraint(Choice $choice, string $name): Constraint
