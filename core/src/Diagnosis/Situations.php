@@ -125,10 +125,10 @@ final readonly class Situations
     private function tested(Setting $setting): Situation
     {
         $conditions = $setting->conditions;
-        $acted = array_map(static fn ($sensor): bool => $sensor->isJoinedPast(), array_intersect_key($this->circuit->sensors(), $conditions->localC));
+        $acting = array_intersect_key($this->circuit->sensors(), $conditions->localC);
+        $acted = array_map(static fn ($sensor): bool => $sensor->isJoinedPast(), $acting);
         $minutes = self::ACT_MINUTES * count($acted) + self::INPUT_MINUTES * count($conditions->positions) + ($conditions->engineRpm > 0 ? self::START_MINUTES : 0.0);
-
-        $commanded = array_filter(array_intersect_key($this->circuit->sensors(), $conditions->localC), static fn ($sensor): bool => $sensor->needsScanTool());
+        $commanded = array_filter($acting, static fn ($sensor): bool => $sensor->needsScanTool());
 
         return new Situation($setting->id, $conditions, $setting->says, $minutes, $acted, needsScanTool: $commanded !== []);
     }

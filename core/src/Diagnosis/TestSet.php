@@ -67,13 +67,13 @@ final readonly class TestSet
      * @param  list<Test>  $outside  of what is outside the circuit
      */
     public function __construct(
-        private Circuit $circuit, private Situations $situations, private array $sound, private FailureRates $rates, private array $outside,
+        private Circuit $circuit, private Situations $situations, private array $sound, private FailureRates $rates, array $outside,
     ) {
         $this->terminals = array_values(array_filter($circuit->terminals(), static fn (string $terminal): bool => $terminal !== Rail::EARTH));
         $this->looks = array_map(static fn (OperatingPoint $point): Appearance => Appearance::of($point), $sound);
         $wires = array_map(static fn (FanMotor $motor): string => ClampedLead::of($motor, $sound[$situations->full]), $circuit->each(FanMotor::class));
         $this->wires = array_values(array_unique($wires));
-        $tests = [...$this->withParts(), ...$this->withWarmUp(), ...$this->outside];
+        $tests = [...$this->withParts(), ...$this->withWarmUp(), ...$outside];
         foreach ($situations->all as $situation) {
             foreach ($situation->isTested ? $this->in($situation->id) : [] as $test) {
                 $tests[] = $test;

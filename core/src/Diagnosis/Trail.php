@@ -49,6 +49,9 @@ final class Trail
     /** @var array<string, int> tests that were done or passed over, and how often */
     private readonly array $done;
 
+    /** What contradicts the rest; false until it is asked for, as every answer is then left out once. */
+    private Doubt|false|null $doubted = false;
+
     /**
      * @param  list<Symptom>  $seen  at least one
      * @param  list<Answer>  $answers  the first first
@@ -150,10 +153,13 @@ final class Trail
     /** What contradicts the rest most: without it the rest fits far better. Null where nothing contradicts. */
     public function doubted(): ?Doubt
     {
-        // Where it comes and goes, both of two answers of one test may be right.
-        $isTwice = fn (Test $test): bool => $this->isRestless() && ($this->done[$test->id()] ?? 0) > 1;
+        if ($this->doubted === false) {
+            // Where it comes and goes, both of two answers of one test may be right.
+            $isTwice = fn (Test $test): bool => $this->isRestless() && ($this->done[$test->id()] ?? 0) > 1;
+            $this->doubted = $this->grounds->doubted($this->likeliest(), array_values(array_filter($this->table->tests, $isTwice)));
+        }
 
-        return $this->grounds->doubted($this->likeliest(), array_values(array_filter($this->table->tests, $isTwice)));
+        return $this->doubted;
     }
 
     /** @return list<NextTest> what could be done next, what finds the fault soonest first */

@@ -128,7 +128,7 @@ final class StepsUnderPower
         }
         if ($setting->keyOn !== null) {
             // What moves no fan with the key on either is no matter of the key.
-            if ($this->turning($this->plan->point($setting->keyOn)) === $this->turning($this->plan->point('rest'))) {
+            if (Measurement::turning($this->plan->point($setting->keyOn)) === Measurement::turning($this->plan->point('rest'))) {
                 return null;
             }
         } elseif ($this->isSeen($setting, $key)) {
@@ -185,7 +185,7 @@ final class StepsUnderPower
             }
         }
         if ($setting->conditions->engineRpm > 0) {
-            $charging = Message::of('test.charging', hasFans: $this->turning($point) !== []);
+            $charging = Message::of('test.charging', hasFans: in_array(true, Measurement::turning($point), true));
             $steps[] = $this->step(new Measurement($setting->id, Reads::Volt, Rail::SUPPLY, Rail::EARTH), $charging, null);
         }
 
@@ -209,14 +209,6 @@ final class StepsUnderPower
         $this->seen["{$base}:{$turns}"] = true;
 
         return false;
-    }
-
-    /** @return list<string> fans that turn */
-    private function turning(OperatingPoint $point): array
-    {
-        $motors = array_filter($this->plan->circuit->each(FanMotor::class), static fn (FanMotor $motor): bool => $point->position($motor->id) === FanMotor::TURNING);
-
-        return array_values(array_map(static fn (FanMotor $motor): string => $motor->id, $motors));
     }
 
     /** Whether a controller brings it up to speed by and by: then there is no peak. */

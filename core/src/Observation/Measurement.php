@@ -41,8 +41,8 @@ final readonly class Measurement
         };
     }
 
-    /** @return array<string, bool> by fan */
-    private static function turning(OperatingPoint $point): array
+    /** @return array<string, bool> by fan, whether it turns */
+    public static function turning(OperatingPoint $point): array
     {
         $turning = [];
         foreach ($point->circuit->each(FanMotor::class) as $motor) {

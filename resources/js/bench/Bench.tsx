@@ -2,6 +2,7 @@ import { useState } from "react";
 import { useSearchParams } from "react-router";
 import type { BenchSettingInput } from "../api/client";
 import { useJob } from "../job/JobContext";
+import { capital } from "../kit/capital";
 import { Panel } from "../kit/Panel";
 import { SegmentedControl } from "../kit/SegmentedControl";
 import { digits, shown, useUnits, volts } from "../kit/units";
@@ -103,7 +104,7 @@ export function Bench() {
             value={String(setting[one.id] ?? one.positions[0])}
             options={one.positions.map((position, at) => ({
               value: position,
-              label: (one.positionNames[at] ?? position).replace(/^./, (letter) => letter.toUpperCase()),
+              label: capital(one.positionNames[at] ?? position),
             }))}
             onChange={(position) => {
               set({ [one.id]: position });

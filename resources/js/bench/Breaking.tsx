@@ -1,4 +1,5 @@
 import type { Design } from "../api/generated/saved-job";
+import { capital } from "../kit/capital";
 import { Button } from "../kit/Button";
 import { SegmentedControl } from "../kit/SegmentedControl";
 import type { Held } from "../drawing/drawn";
@@ -9,8 +10,6 @@ interface Props {
   faults: Record<string, string>;
   setFaults: (faults: Record<string, string>) => void;
 }
-
-const capital = (text: string) => text.replace(/^./, (letter) => letter.toUpperCase());
 
 /** Break the part or wire that is held, and look again. One at a time, as faults come. */
 export function Breaking({ design, held, faults, setFaults }: Props) {

@@ -1,5 +1,6 @@
 import { Link } from "react-router";
 import type { BehaviourCell, Proof, ProvenBehaviour, ProvenState } from "../api/generated/proof";
+import { capital } from "../kit/capital";
 import { useText } from "../kit/messages";
 import { benchLink } from "../findings/benchLink";
 
@@ -24,7 +25,7 @@ export function BehaviourTable({ jobId, proof, states, behaviours, faults }: Pro
             <th>Must hold</th>
             {proof.phases.map((phase) => (
               <th key={phase.id} className="text-center!">
-                {text(phase, "name").replace(/^./, (letter) => letter.toUpperCase())}
+                {capital(text(phase, "name"))}
               </th>
             ))}
           </tr>

@@ -1,5 +1,6 @@
 import { useId, useState } from "react";
 import type { TrailTest } from "../api/generated/trail";
+import { capital } from "../kit/capital";
 import { Button } from "../kit/Button";
 import { useText } from "../kit/messages";
 
@@ -23,7 +24,7 @@ export function AnswerField({ test, onAnswer }: Props) {
               onAnswer(test.id, option.id);
             }}
           >
-            {text(option, "says").replace(/^./, (letter) => letter.toUpperCase())}
+            {capital(text(option, "says"))}
           </Button>
         ))
       ) : (

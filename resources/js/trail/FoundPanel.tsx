@@ -1,4 +1,5 @@
 import type { TrailFound, TrailPlace } from "../api/generated/trail";
+import { capital } from "../kit/capital";
 import { Button } from "../kit/Button";
 import { Panel } from "../kit/Panel";
 import { useText, useTexts } from "../kit/messages";
@@ -21,8 +22,7 @@ export function FoundPanel({
   return (
     <Panel title={isNone ? "Nothing found wrong today" : "Found"}>
       <p className="text-lg font-semibold">
-        {text(found, "says").replace(/^./, (letter) => letter.toUpperCase())}{" "}
-        <span className="text-muted">({Math.round(100 * found.share)} %)</span>
+        {capital(text(found, "says"))} <span className="text-muted">({Math.round(100 * found.share)} %)</span>
       </p>
       <dl className="mt-3 grid gap-3">
         {confirm !== null && (

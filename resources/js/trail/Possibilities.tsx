@@ -1,4 +1,5 @@
 import type { Trail } from "../api/generated/trail";
+import { capital } from "../kit/capital";
 import { Panel } from "../kit/Panel";
 import { useText } from "../kit/messages";
 
@@ -32,7 +33,7 @@ export function Possibilities({ trail }: { trail: Trail }) {
           <li key={place.id} className="grid grid-cols-[3rem_4rem_minmax(0,1fr)] items-center gap-2">
             <span className="text-right font-mono font-bold">{Math.round(100 * place.share)} %</span>
             <meter className="w-16" min={0} max={1} value={place.share} aria-label={text(place, "says")} />
-            <span>{text(place, "says").replace(/^./, (letter) => letter.toUpperCase())}</span>
+            <span>{capital(text(place, "says"))}</span>
           </li>
         ))}
         {trail.unlisted >= LEAST_SHARE && (

@@ -1,4 +1,5 @@
 import type { TrailPlace } from "../api/generated/trail";
+import { capital } from "../kit/capital";
 import { useText } from "../kit/messages";
 
 /** Where what comes and goes is looked for, and how it is caught. */
@@ -12,7 +13,7 @@ export function WhenBack({ places }: { places: TrailPlace[] }) {
       <p className="field-label">When it is back, look here first</p>
       <ol className="list-decimal pl-6">
         {places.map((place) => (
-          <li key={place.id}>{text(place, "says").replace(/^./, (letter) => letter.toUpperCase())}</li>
+          <li key={place.id}>{capital(text(place, "says"))}</li>
         ))}
       </ol>
       <p className="mt-1 text-muted">
