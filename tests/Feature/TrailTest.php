@@ -29,6 +29,8 @@ final class TrailTest extends TestCase
         $this->write($id, ['kind' => 'trail', 'step' => 'back', 'text' => '']);
         self::assertCount(1, $this->getJson("/api/jobs/{$id}/trail")->json('trail.answers'));
         $this->write($id, ['kind' => 'trail', 'step' => 'swap/fan-1-relay', 'text' => 'cured']);
+        self::assertNull($this->getJson("/api/jobs/{$id}/trail")->json('trail.found'), 'one answer alone names nothing: the old relay goes back in, and then the other');
+        $this->write($id, ['kind' => 'trail', 'step' => 'swap/fan-1-relay', 'text' => 'cured']);
         $found = $this->getJson("/api/jobs/{$id}/trail?tools=lamp,meter")->assertOk();
         $this->assertFits('trail', (string) $found->getContent());
         self::assertSame('fan-1-relay', $found->json('trail.found.id'));
@@ -196,9 +198,14 @@ final class TrailTest extends TestCase
         };
         Artisan::call('lamp:bench', ['file' => self::FILE, '--set' => $set, '--fault' => ['fan-1-relay=coil-open']]);
         $bench = json_decode(Artisan::output(), true);
-        $volts = $bench['terminals'][$terminal]['volts'];
+        $volts = static fn (string $at): float => $at === 'battery:-' ? 0.0 : $bench['terminals'][$at]['volts'];
+        [$from, $to] = [...explode('>', $terminal), ''];
 
-        return number_format($kind === 'drop' ? $bench['batteryV'] - $volts : $volts, 2).' V';
+        return number_format(match ($kind) {
+            'drop' => $bench['batteryV'] - $volts($terminal),
+            'across' => $volts($from) - $volts($to),
+            default => $volts($terminal),
+        }, 2).' V';
     }
 
     /**

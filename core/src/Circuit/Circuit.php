@@ -170,15 +170,13 @@ final readonly class Circuit
     /** @return array<string, non-empty-list<Fault>> component or wire to the ways in which it can fail */
     public function faults(): array
     {
-        $faults = [];
-        foreach ([...array_values($this->components), ...$this->wires] as $part) {
-            $ofPart = $part->faults();
-            if ($ofPart !== []) {
-                $faults[$part->id] = $ofPart;
-            }
-        }
+        return array_filter(array_map(static fn (Breakable $part): array => $part->faults(), $this->breakable()));
+    }
 
-        return $faults;
+    /** @return array<string, Breakable> every component and wire */
+    public function breakable(): array
+    {
+        return [...$this->components, ...array_column($this->wires, null, 'id')];
     }
 
     /** @param  array<string, FaultKind>  $kinds  component or wire to how it has failed, which it can */

@@ -107,13 +107,23 @@ final readonly class Wire implements Breakable
     public function faults(): array
     {
         return [
-            new Open, ...BadJoint::stages($this), new Chafed(new Resistor("{$this->id}-chafed", $this->to, Rail::EARTH, Component::SHORT_OHM)),
+            new Open, ...BadJoint::stages($this->jointElements()), new Chafed(new Resistor("{$this->id}-chafed", $this->to, Rail::EARTH, Component::SHORT_OHM)),
         ];
     }
 
-    public function isInJoint(string $element): bool
+    public function jointElements(): array
     {
-        return $element === $this->id;
+        return [$this->id];
+    }
+
+    public function badJoints(float $ohm): array
+    {
+        return [BadJoint::of($this->jointElements(), $ohm)];
+    }
+
+    public function finerFaults(): array
+    {
+        return [];
     }
 
     public function jointWeight(): float

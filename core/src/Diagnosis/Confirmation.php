@@ -26,6 +26,7 @@ final readonly class Confirmation
         $before = $this->story->untested()->shares();
         $causes = array_keys(array_filter($before, static fn (float $share): bool => $share > Trail::COUNTS_SHARE));
         $place = $table->causes[$likeliest]->place();
+        $sound = $table->soundCauses()[$table->causes[$likeliest]->subject] ?? null;
         $best = null;
         $least = self::MOST_OTHERS;
         foreach (array_filter($this->trail->offered(), static fn (Test $test): bool => ! in_array($test->column(), $read, true)) as $test) {
@@ -37,7 +38,7 @@ final readonly class Confirmation
                 }
             }
             // A test of the very part, which shows what no sound one does, proves more than volts beside it.
-            $isOfPart = $test->situation === null && $test->spot === $place && $outcome > 0;
+            $isOfPart = $test->tries($place) && $outcome !== Reading::outcome($test, $sound === null ? FaultTable::ABSENT : $table->shown($test, [$sound])[$sound]);
             $worth = $others + self::SHARE_A_MINUTE * $this->trail->minutes($test) - ($isOfPart ? self::OWN_TEST_WORTH : 0.0);
             if ($worth < $least && $test->kind !== TestKind::Lamp) {
                 [$best, $least] = [new Answer($test, $table->shown($test, [$likeliest])[$likeliest]), $worth];

@@ -15,6 +15,9 @@ final class FaultRows
     /** @var array<string, string> a float of four bytes for each cause */
     private array $columns = [];
 
+    /** @var array<string, string> column to a byte for each cause so far, to the last that has one */
+    private array $halves = [];
+
     /** @var array<string, string> a digit for each cause */
     private array $symptoms = [];
 
@@ -34,16 +37,16 @@ final class FaultRows
         return array_filter(Symptom::cases(), fn (Symptom $symptom): bool => $symptom->isShownBy($behaviour, $this->sound)) !== [];
     }
 
-    /**
-     * @param  array<string, OperatingPoint>  $points  by situation
-     * @param  array<string, float>  $opened  fuse to when it opens, s
-     */
-    public function add(Cause $cause, array $points, Behaviour $behaviour, array $opened): void
+    /** @param  array<string, float>  $halves  column to how far what it shows may lie to either side */
+    public function add(Solution $solution, array $halves = []): void
     {
         foreach (Symptom::cases() as $symptom) {
-            $this->symptoms[$symptom->value] .= $symptom->isShownBy($behaviour, $this->sound) ? '1' : '0';
+            $this->symptoms[$symptom->value] .= $symptom->isShownBy($solution->behaviour, $this->sound) ? '1' : '0';
         }
-        $this->append($cause, $points, $behaviour, $opened, []);
+        foreach ($halves as $column => $half) {
+            $this->halves[$column] = str_pad($this->halves[$column] ?? '', count($this->causes), Half::NONE).Half::byte($half);
+        }
+        $this->append($solution->cause, $solution->points, $solution->behaviour, $solution->opened, []);
     }
 
     /** @param  array<string, OperatingPoint>  $points  by situation */
@@ -55,15 +58,15 @@ final class FaultRows
         $this->append(new Cause($cause->weight, [], $cause->id, isBuiltSo: $cause->isBuiltSo), $points, $behaviour, [], $cause->answers);
     }
 
-    /** @param  array<string, float>  $spreads  column of a number to how far a sound vehicle’s may be off */
+    /** @param  array<string, array{float, float}>  $spreads  column of a number to how far a sound vehicle’s may be off: spread, and to either side */
     public function table(Situations $situations, float $supplyV, array $spreads): FaultTable
     {
         $tests = [];
         foreach ($this->tests->all as $id => $test) {
-            $tests[$id] = new Test($test->kind, $test->situation, $test->spot, $test->minutes, $this->answers[$id] ?? $test->answers, $test->caution, $spreads[$id] ?? 0.0);
+            $tests[$id] = $test->answeredBy($this->answers[$id] ?? $test->answers, ...$spreads[$id] ?? [0.0, 0.0]);
         }
 
-        return new FaultTable($this->causes, $tests, $situations->all, $this->columns, $this->symptoms, $supplyV);
+        return new FaultTable($this->causes, $tests, $situations->all, $this->columns, $this->halves, $this->symptoms, $supplyV);
     }
 
     /**

@@ -17,6 +17,7 @@ final readonly class FaultTable
      * @param  array<string, Test>  $tests  by id
      * @param  array<string, Situation>  $situations  by id
      * @param  array<string, string>  $columns  what is shown, a float of four bytes for each cause: a number, or the place among a test's answers
+     * @param  array<string, string>  $halves  column to a byte for each cause: how far its number may lie to either side, as Half has it; none where all are sure
      * @param  array<string, string>  $symptoms  symptom to a digit for each cause
      */
     public function __construct(
@@ -24,6 +25,7 @@ final readonly class FaultTable
         public array $tests,
         public array $situations,
         private array $columns,
+        private array $halves,
         private array $symptoms,
         public float $supplyV,
     ) {}
@@ -37,7 +39,7 @@ final readonly class FaultTable
             return count($parts) === 1 ? $cause->isIn($cause->subject, $rates->weight($parts[0], $cause->faults[$parts[0]]->kind)) : $cause;
         }, $this->causes);
 
-        return new self($causes, $this->tests, $this->situations, $this->columns, $this->symptoms, $this->supplyV);
+        return new self($causes, $this->tests, $this->situations, $this->columns, $this->halves, $this->symptoms, $this->supplyV);
     }
 
     /** @return array<int, int> subject to the cause that is none */
@@ -92,6 +94,12 @@ final readonly class FaultTable
         return $groups;
     }
 
+    /** How far the number a test shows of a cause may lie to either side: a joint of one size stands for all halfway to its neighbours. */
+    public function half(Test $test, int $cause): float
+    {
+        return Half::of($this->halves[$test->column()][$cause] ?? Half::NONE);
+    }
+
     /** What a test shows where its column says this. */
     public function value(Test $test, string $bytes): float
     {
@@ -126,6 +134,7 @@ final readonly class FaultTable
         $tests = [];
         $situations = [];
         $columns = [];
+        $halves = [];
         $symptoms = array_fill_keys(array_map(static fn (Symptom $symptom): string => $symptom->value, Symptom::cases()), '');
         foreach ($tables as $at => $table) {
             $before = count($causes);
@@ -137,18 +146,21 @@ final readonly class FaultTable
             foreach ($table->tests as $id => $test) {
                 $known = $tests[$id] ?? null;
                 $answers = array_values(array_unique([...($known->answers ?? []), ...$test->answers]));
-                $tests[$id] = new Test($test->kind, $test->situation, $test->spot, $test->minutes, $answers, $test->caution, max($test->spread, $known->spread ?? 0.0));
+                $tests[$id] = $test->answeredBy($answers, max($test->spread, $known->spread ?? 0.0), max($test->half, $known->half ?? 0.0));
             }
             foreach ($table->columns as $name => $bytes) {
                 $places = $table->places($name, $tests);
                 $columns[$name] = str_pad($columns[$name] ?? '', $before * self::BYTES, pack('g', self::ABSENT)).($places === null ? $bytes : self::placed($bytes, $places));
+            }
+            foreach ($table->halves as $name => $bytes) {
+                $halves[$name] = str_pad($halves[$name] ?? '', $before, Half::NONE).$bytes;
             }
             foreach ($symptoms as $code => $digits) {
                 $symptoms[$code] = $digits.$table->symptoms[$code];
             }
         }
 
-        return new self($causes, $tests, $situations, $columns, $symptoms, $tables[0]->supplyV);
+        return new self($causes, $tests, $situations, $columns, $halves, $symptoms, $tables[0]->supplyV);
     }
 
     /**

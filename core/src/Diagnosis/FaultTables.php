@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LampThread\Diagnosis;
 
 use LampThread\Circuit\Circuit;
+use LampThread\Circuit\Component\Breakable;
 use LampThread\Circuit\Component\DelayRelay;
 use LampThread\Circuit\Component\Faults;
 use LampThread\Circuit\Component\Key;
@@ -25,6 +26,9 @@ use LampThread\Sizing\Sizing;
 /** Makes the fault table of one circuit: every cause solved in every situation, with the fuses open that it opens. */
 final class FaultTables
 {
+    /** A joint that begins to fail, to one that all but has, Ω: each stands for all halfway to its neighbours. */
+    private const JOINT_OHMS = [0.06, 0.15, 0.4, 1.0, 2.5, 8.0, 40.0];
+
     private readonly Circuit $circuit;
 
     private readonly Situations $situations;
@@ -68,22 +72,22 @@ final class FaultTables
     private function made(): FaultTable
     {
         $rows = new FaultRows($this->tests, $this->soundBehaviour);
-        $rows->add(new Cause(OutsideCauses::SOUND_WEIGHT, []), $this->sound, $this->soundBehaviour, []);
+        $rows->add(new Solution(new Cause(OutsideCauses::SOUND_WEIGHT, []), $this->sound, $this->soundBehaviour, []));
         $silent = [];
-        foreach ($this->circuit->faults() as $part => $faults) {
-            // What lasts only for moments is over when the vehicle comes.
-            foreach (array_filter($faults, static fn (Fault $fault): bool => is_infinite($fault->lastsS())) as $fault) {
-                $cause = new Cause(
-                    $this->rates->weight($part, $fault->kind), [$part => $fault],
-                    // A blown fuse stays blown, and what a hand has done stays done.
-                    comesAndGoes: ! $fault->isByHand() && ! ($this->circuit->components[$part] ?? null) instanceof Protective,
-                );
+        foreach ($this->circuit->breakable() as $id => $part) {
+            // What lasts only for moments is over when the vehicle comes; joints are added at every size.
+            $lasting = static fn (Fault $fault): bool => is_infinite($fault->lastsS()) && ! $fault->isJoint();
+            $faults = array_filter($part->faults(), $lasting);
+            foreach ([...$faults, ...$part->finerFaults()] as $fault) {
+                // A blown fuse stays blown, and what a hand has done stays done.
+                $cause = new Cause($this->rates->weight($id, $fault->kind), [$id => $fault], comesAndGoes: ! $fault->isByHand() && ! $part instanceof Protective);
                 $isSilent = $this->addSolved($cause, $rows);
                 // Two faults of which the first hides are of parts that act: a wire is found by the other's test.
-                if ($isSilent && isset($this->circuit->components[$part]) && ! $fault->isJoint() && ! $fault->isByHand()) {
+                if ($isSilent && isset($this->circuit->components[$id]) && ! $fault->isByHand() && in_array($fault, $faults, true)) {
                     $silent[] = $cause;
                 }
             }
+            $this->addJoints($id, $part, $rows);
         }
         $this->addPairs($silent, $rows);
         foreach ([...$this->outside->causes, ...$this->builtSo()] as $cause) {
@@ -113,18 +117,37 @@ final class FaultTables
         ];
     }
 
-    /** @return array<string, float> column of a number to how far a sound vehicle’s may be off, as the test plan has it */
+    /** @return array<string, array{float, float}> column of a number to how far a sound vehicle’s may be off, as the test plan has it: spread, and to either side */
     private function spreads(): array
     {
         $spreads = [];
         foreach ($this->tests->measurements as $situation => $measurements) {
             $tolerance = new Tolerance($this->sound[$situation]);
             foreach ($measurements as $column => $measurement) {
-                $spreads[$column] = $tolerance->of($measurement);
+                $spreads[$column] = [$tolerance->spread($measurement), $tolerance->half($measurement)];
             }
         }
 
         return $spreads;
+    }
+
+    private function addJoints(string $id, Breakable $part, FaultRows $rows): void
+    {
+        $sizes = [];
+        foreach (self::JOINT_OHMS as $ohm) {
+            foreach ($part->badJoints($ohm) as $at => $fault) {
+                $sizes[$at][] = $fault;
+            }
+        }
+        foreach ($sizes as $faults) {
+            $alike = array_count_values(array_map(static fn (Fault $fault): string => $fault->kind->value, $faults));
+            $joints = new JointRows($this->tests);
+            foreach ($faults as $fault) {
+                $weight = $this->rates->weight($id, $fault->kind) / $alike[$fault->kind->value] / count($sizes);
+                $joints->add($this->solution(new Cause($weight, [$id => $fault], comesAndGoes: true)));
+            }
+            $joints->addTo($rows);
+        }
     }
 
     /** @param  list<Cause>  $silent */
@@ -142,18 +165,24 @@ final class FaultTables
     /** @return bool whether nobody would tell of it */
     private function addSolved(Cause $cause, FaultRows $rows, bool $isPair = false): bool
     {
+        $solution = $this->solution($cause);
+        $isSilent = ! $rows->isTold($solution->behaviour);
+        if (! $isPair || ! $isSilent) {
+            $rows->add($solution);
+        }
+
+        return $isSilent;
+    }
+
+    private function solution(Cause $cause): Solution
+    {
         [$points, $opened] = $this->solved($cause);
         $appearances = [];
         foreach ($points as $id => $point) {
             $appearances[$id] = Appearance::of($point, $this->jointW($cause, $point));
         }
-        $behaviour = new Behaviour($this->situations, $appearances, array_keys($opened));
-        $isSilent = ! $rows->isTold($behaviour);
-        if (! $isPair || ! $isSilent) {
-            $rows->add($cause->withOpened(array_keys($opened)), $points, $behaviour, $opened);
-        }
 
-        return $isSilent;
+        return new Solution($cause->withOpened(array_keys($opened)), $points, new Behaviour($this->situations, $appearances, array_keys($opened)), $opened);
     }
 
     /** @return array{array<string, OperatingPoint>, array<string, float>} by situation, as the vehicle comes; and fuse to the soonest it opens, s */
@@ -201,9 +230,8 @@ final class FaultTables
     {
         $mostW = 0.0;
         foreach ($cause->faults as $part => $fault) {
-            $breakable = $this->circuit->part($part);
             foreach (! $fault->isJoint() ? [] : $point->elementsByPart()[$part] ?? [] as $element) {
-                if ($breakable?->isInJoint($element->name()) === true) {
+                if ($fault->isIn($element->name())) {
                     $mostW = max($mostW, $fault->jointOhm() * $point->currentA($element->name()) ** 2);
                 }
             }

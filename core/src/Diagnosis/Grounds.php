@@ -11,10 +11,7 @@ final readonly class Grounds
     private const FIRM_SHARE = 0.1;
 
     /** The same of what is seen, felt or heard, which is told wrongly more often than a number is read wrongly. */
-    private const FIRM_SEEN_SHARE = 0.3;
-
-    /** The same where something put in has mended it. */
-    private const CURED_SHARE = 0.15;
+    private const FIRM_SEEN_SHARE = 0.5;
 
     /** A test tells two causes apart where its answer is so many times as likely with the one. */
     private const TELLS_APART = 12.0;
@@ -27,6 +24,14 @@ final readonly class Grounds
         return $this->isTold($cause) && $this->carrying($place) === null;
     }
 
+    /** Whether one of its parts was tried itself, and showed what no sound one does. */
+    public function isTried(Place $place, int $cause): bool
+    {
+        $parts = explode('+', $place->id);
+
+        return array_filter($this->story->answers, fn (Answer $answer): bool => array_filter($parts, $answer->test->tries(...)) !== [] && $this->tells($answer, $cause)) !== [];
+    }
+
     /** The test whose answer alone says that it is there; null where no one answer does. */
     public function carrying(Place $place): ?Test
     {
@@ -34,7 +39,6 @@ final readonly class Grounds
         $least = 1.0;
         foreach ($this->story->answers as $at => $answer) {
             $needed = match (true) {
-                $this->story->isCured() => self::CURED_SHARE,
                 $answer->test->kind->isNumber() => self::FIRM_SHARE,
                 default => self::FIRM_SEEN_SHARE,
             };
@@ -91,13 +95,14 @@ final readonly class Grounds
 
     private function isTold(int $cause): bool
     {
-        $none = $this->story->table->soundCauses()[$this->story->table->causes[$cause]->subject] ?? null;
-        foreach ($this->story->answers as $answer) {
-            if ($none === null || $this->story->likelihood($answer, $cause) > self::TELLS_APART * $this->story->likelihood($answer, $none)) {
-                return true;
-            }
-        }
+        return array_filter($this->story->answers, fn (Answer $answer): bool => $this->tells($answer, $cause)) !== [];
+    }
 
-        return false;
+    /** Whether an answer tells a cause from a sound vehicle. */
+    private function tells(Answer $answer, int $cause): bool
+    {
+        $none = $this->story->table->soundCauses()[$this->story->table->causes[$cause]->subject] ?? null;
+
+        return $none === null || $this->story->likelihood($answer, $cause) > self::TELLS_APART * $this->story->likelihood($answer, $none);
     }
 }

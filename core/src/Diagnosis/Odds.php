@@ -65,7 +65,7 @@ final readonly class Odds
                 $shows = $shown($answer->test, array_values(array_unique([...$counting, ...$sound]))) + $table->shown($answer->test, array_keys($lasting));
                 $away = array_map(static fn (int $none): float => Reading::likelihood($answer->test, $answer->value, $shows[$none]), $sound);
                 foreach ($lasting as $at => $weight) {
-                    $likelihood = Reading::likelihood($answer->test, $answer->value, $shows[$at]);
+                    $likelihood = Reading::likelihood($answer->test, $answer->value, $shows[$at], $table->half($answer->test, $at));
                     $lasting[$at] = $weight * $likelihood;
                     $fleeting[$at] *= $answer->test->kind->showsAlways() ? $likelihood : 0.5 * ($likelihood + ($away[$table->causes[$at]->subject] ?? 0.0));
                     $misses[$at] += $likelihood < Trail::DOUBT_FROM ? 1 : 0;

@@ -21,6 +21,9 @@ final class Planner
 
     private const MOST = 12;
 
+    /** How much of a cause whose number may lie to either side lies at its one end, in the middle, and at the other. */
+    private const WITHIN_SHARES = [0.25, 0.5, 0.25];
+
     /** What habit begins with tells at least this share of what the best tells a minute (common practice, no source). */
     private const HABIT_SHARE = 0.6;
 
@@ -196,7 +199,11 @@ final class Planner
             // Half of what comes and goes is away just then.
             $away = $sound[$this->trail->table->causes[$cause]->subject] ?? $outcome;
             $awayShare = $away === $outcome ? 0.0 : 0.5 * $this->trail->fleeting[$cause];
-            $byOutcome[$outcome][$place] = ($byOutcome[$outcome][$place] ?? 0.0) + $this->trail->shares[$cause] - $awayShare;
+            $share = $this->trail->shares[$cause] - $awayShare;
+            $half = $test->kind->isNumber() ? $this->trail->table->half($test, $cause) : 0.0;
+            foreach ($half > 0.0 ? $this->within($test, $cause, $half) : [$outcome] as $may => $at) {
+                $byOutcome[$at][$place] = ($byOutcome[$at][$place] ?? 0.0) + ($half > 0.0 ? self::WITHIN_SHARES[$may] * $share : $share);
+            }
             $byOutcome[$away][$place] = ($byOutcome[$away][$place] ?? 0.0) + $awayShare;
         }
         $bits = $this->unsureNow;
@@ -208,6 +215,14 @@ final class Planner
         rsort($splits);
 
         return new NextTest($test, $bits, Trail::minutesFrom($this->trail->table, $this->situation, $test), array_values(array_filter($splits)));
+    }
+
+    /** @return list<int> outcomes where the number may lie to either side: at both ends, and in the middle */
+    private function within(Test $test, int $cause, float $half): array
+    {
+        $shown = $this->trail->table->shown($test, [$cause])[$cause];
+
+        return [Reading::outcome($test, $shown - $half), Reading::outcome($test, $shown), Reading::outcome($test, $shown + $half)];
     }
 
     /** @return array<int, int> subject to what a test shows of it while nothing is wrong */

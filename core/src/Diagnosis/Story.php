@@ -50,7 +50,9 @@ final readonly class Story
 
     public function likelihood(Answer $answer, int $cause): float
     {
-        return $answer->value === null ? 1.0 : Reading::likelihood($answer->test, $answer->value, $this->shown($answer->test, [$cause])[$cause]);
+        return $answer->value === null ? 1.0 : Reading::likelihood(
+            $answer->test, $answer->value, $this->shown($answer->test, [$cause])[$cause], $this->table->half($answer->test, $cause),
+        );
     }
 
     /**

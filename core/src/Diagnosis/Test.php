@@ -14,6 +14,9 @@ final readonly class Test
      * @param  list<string>  $answers  what can be seen; none where a number is read
      * @param  string|null  $caution  what to take care of, a code
      * @param  float  $spread  how far a sound vehicle’s own tolerances put the number off, in its unit
+     * @param  float  $half  how far what is inside electronics may put it to either side
+     * @param  string  $from  terminal the meter’s plus lead is on, where it is held across a part or wire; '' where it is not
+     * @param  string  $to  terminal its minus lead is on
      */
     public function __construct(
         public TestKind $kind,
@@ -23,17 +26,39 @@ final readonly class Test
         public array $answers,
         public ?string $caution = null,
         public float $spread = 0.0,
+        public float $half = 0.0,
+        public string $from = '',
+        public string $to = '',
     ) {}
 
     public function id(): string
     {
-        return implode('/', array_filter([$this->kind->value, $this->situation, $this->spot], static fn (?string $part): bool => $part !== null && $part !== ''));
+        // Of a part with several ways through it each is a test of its own.
+        $spot = $this->from === '' ? $this->spot : "{$this->from}>{$this->to}";
+
+        return implode('/', array_filter([$this->kind->value, $this->situation, $spot], static fn (?string $part): bool => $part !== null && $part !== ''));
     }
 
     /** The same where it takes other minutes. */
     public function within(float $minutes): self
     {
-        return new self($this->kind, $this->situation, $this->spot, $minutes, $this->answers, $this->caution, $this->spread);
+        return new self($this->kind, $this->situation, $this->spot, $minutes, $this->answers, $this->caution, $this->spread, $this->half, $this->from, $this->to);
+    }
+
+    /**
+     * The same with other answers, and numbers that lie so far off.
+     *
+     * @param  list<string>  $answers
+     */
+    public function answeredBy(array $answers, float $spread, float $half): self
+    {
+        return new self($this->kind, $this->situation, $this->spot, $this->minutes, $answers, $this->caution, $spread, $half, $this->from, $this->to);
+    }
+
+    /** Whether it tries a part or wire itself: taken out, fed, swapped, or with a meter across it. */
+    public function tries(string $part): bool
+    {
+        return $this->spot === $part && ($this->situation === null || $this->kind === TestKind::Across);
     }
 
     /** The column of a fault table that says what it shows. */

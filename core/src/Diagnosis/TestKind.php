@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace LampThread\Diagnosis;
 
+use LampThread\Observation\FanLook;
+
 /** Kinds of tests there are, what they want, and what they take (minutes: common practice, no source). */
 enum TestKind: string
 {
@@ -17,6 +19,8 @@ enum TestKind: string
     case Volts = 'volts';
     /** Volts lost between the battery’s plus and a terminal. */
     case Drop = 'drop';
+    /** Volts lost across one part or wire, a lead at each of its ends: at one moment, whatever comes and goes. */
+    case Across = 'across';
     case Clamp = 'clamp';
     case Swap = 'swap';
     /** A fuse pulled and looked at. */
@@ -47,7 +51,7 @@ enum TestKind: string
         return match ($this) {
             self::Look, self::Listen, self::Pull, self::Turn, self::Along, self::WarmUp, self::Cooling, self::Vehicle => Tool::Eyes,
             self::Lamp => Tool::Lamp,
-            self::Volts, self::Drop, self::Coil, self::Sensor => Tool::Meter,
+            self::Volts, self::Drop, self::Across, self::Coil, self::Sensor => Tool::Meter,
             self::Clamp => Tool::Clamp,
             self::Swap => Tool::SpareRelay,
             self::Renew => Tool::SpareFuse,
@@ -63,7 +67,7 @@ enum TestKind: string
             self::Listen, self::Pull, self::Turn => 0.5,
             self::Lamp, self::Swap => 0.6,
             self::Volts, self::Clamp => 0.8,
-            self::Drop => 1.0,
+            self::Drop, self::Across => 1.0,
             self::Scan => 1.5,
             self::Renew => 1.5,
             self::Coil, self::Along => 2.0,
@@ -83,7 +87,18 @@ enum TestKind: string
     /** Whether it shows a number, and not one of a few things that are seen. */
     public function isNumber(): bool
     {
-        return in_array($this, [self::Volts, self::Drop, self::Clamp], true);
+        return in_array($this, [self::Volts, self::Drop, self::Across, self::Clamp], true);
+    }
+
+    /** Whether one answer is easily taken for another: a lamp one step brighter, a fan fast for slow, or turning weakly. */
+    public function isMistaken(string $one, string $other): bool
+    {
+        return match ($this) {
+            self::Lamp => in_array('dim', [$one, $other], true),
+            self::Look => str_replace(FanLook::Slow->value, FanLook::Fast->value, $one) === str_replace(FanLook::Slow->value, FanLook::Fast->value, $other),
+            self::Feed => in_array($one, ['turns', 'turns-weakly'], true) && in_array($other, ['turns', 'turns-weakly'], true),
+            default => false,
+        };
     }
 
     /** Whether it shows what comes and goes also while that is away: insulation that is rubbed through stays so, and a blown fuse. */

@@ -108,6 +108,11 @@ final readonly class TestSet
             $measurements["volts/{$situation}/{$terminal}"] = new Measurement($situation, Reads::Volt, $terminal, Rail::EARTH);
             $measurements["drop/{$situation}/{$terminal}"] = new Measurement($situation, Reads::Volt, Rail::SUPPLY, $terminal);
         }
+        foreach ($this->all as $id => $test) {
+            if ($test->kind === TestKind::Across && $test->situation === $situation) {
+                $measurements[$id] = new Measurement($situation, Reads::Volt, $test->from, $test->to);
+            }
+        }
         foreach ([...$this->wires, self::BATTERY_LEAD] as $wire) {
             $measurements["clamp/{$situation}/{$wire}"] = new Measurement($situation, Reads::Ampere, $wire === self::BATTERY_LEAD ? Battery::ID : $wire, '');
         }
@@ -145,7 +150,7 @@ final readonly class TestSet
                 TestKind::Scan => $this->stored($points, $test->spot),
                 TestKind::WarmUp => $this->warmedUp($behaviour),
                 TestKind::Cooling, TestKind::Vehicle => $outside[$test->spot] ?? ($test->spot === OutsideCauses::PAPER ? $this->held($behaviour) : $test->answers[0]),
-                TestKind::Lamp, TestKind::Volts, TestKind::Drop, TestKind::Clamp => null,
+                TestKind::Lamp, TestKind::Volts, TestKind::Drop, TestKind::Across, TestKind::Clamp => null,
             };
             if ($answer !== null) {
                 $seen[$id] = $answer;
@@ -184,7 +189,7 @@ final readonly class TestSet
         }
         foreach ($this->circuit->each(FanMotor::class) as $motor) {
             $tests[] = $this->test(TestKind::Turn, null, $motor->id, ['turns-freely', 'held-fast']);
-            $tests[] = $this->test(TestKind::Feed, null, $motor->id, ['turns', 'stands', 'backwards', 'fuse-blows']);
+            $tests[] = $this->test(TestKind::Feed, null, $motor->id, ['turns', 'turns-weakly', 'stands', 'backwards', 'fuse-blows']);
         }
         foreach ($this->circuit->wires as $wire) {
             $tests[] = $this->test(TestKind::Along, null, $wire->id, ['sound', 'rubbed']);
@@ -252,6 +257,33 @@ final readonly class TestSet
             $tests[] = $this->test(TestKind::Clamp, $situation, $wire, []);
         }
 
+        return [...$tests, ...$this->across($situation, $carries)];
+    }
+
+    /**
+     * A meter across each part and wire that carries a current there.
+     *
+     * @param  array<string, float>  $carries  terminal to the most that any wire there carries, A
+     * @return list<Test>
+     */
+    private function across(string $situation, array $carries): array
+    {
+        $point = $this->sound[$situation];
+        $tests = [];
+        foreach ($this->circuit->wires as $wire) {
+            if (abs($point->currentA($wire->id)) > self::LOSES_A) {
+                $tests[] = $this->test(TestKind::Across, $situation, $wire->id, [], between: [$wire->from, $wire->to]);
+            }
+        }
+        foreach ($this->circuit->components as $id => $component) {
+            foreach ($component->paths() as $path) {
+                $carriesA = min($carries[$path->from] ?? INF, $carries[$path->to] ?? INF);
+                if ($path->symbol !== Symbol::Module && is_finite($carriesA) && $carriesA > self::LOSES_A) {
+                    $tests[] = $this->test(TestKind::Across, $situation, $id, [], between: [$path->from, $path->to]);
+                }
+            }
+        }
+
         return $tests;
     }
 
@@ -268,12 +300,15 @@ final readonly class TestSet
         return $carries;
     }
 
-    /** @param  list<string>  $answers */
-    private function test(TestKind $kind, ?string $situation, string $spot, array $answers, float $asideMinutes = 0.0): Test
+    /**
+     * @param  list<string>  $answers
+     * @param  array{string, string}  $between  terminals the meter is across; empty where it is not
+     */
+    private function test(TestKind $kind, ?string $situation, string $spot, array $answers, float $asideMinutes = 0.0, array $between = ['', '']): Test
     {
-        $part = explode(':', $spot)[0];
+        $minutes = $kind->minutes() + $this->rates->reachMinutes(explode(':', $spot)[0]) + $asideMinutes;
 
-        return new Test($kind, $situation, $spot, $kind->minutes() + $this->rates->reachMinutes($part) + $asideMinutes, $answers, $kind->caution());
+        return new Test($kind, $situation, $spot, $minutes, $answers, $kind->caution(), from: $between[0], to: $between[1]);
     }
 
     /** @param  array<string, OperatingPoint>  $points */

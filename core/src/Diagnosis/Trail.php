@@ -14,10 +14,10 @@ final class Trail
     public const COUNTS_SHARE = 1e-3;
 
     /** From this share on it is the fault, where a test has told it from a sound vehicle. */
-    private const FOUND_SHARE = 0.93;
+    private const FOUND_SHARE = 0.9;
 
     /** From this share on nothing is wrong today: nobody renews anything for it. */
-    private const SOUND_SHARE = 0.88;
+    private const SOUND_SHARE = 0.75;
 
     /** A test that tells less is not worth its trouble, bit. */
     public const LEAST_BITS = 0.02;
@@ -102,7 +102,13 @@ final class Trail
             return array_sum(array_map(static fn (Place $place): float => $place->share, $unbroken)) >= self::SOUND_SHARE ? $likeliest : null;
         }
 
-        return $likeliest->share >= self::FOUND_SHARE && $this->grounds->isFirm($likeliest, $this->likeliest()) ? $likeliest : null;
+        return $likeliest->share >= self::FOUND_SHARE && $this->grounds->isFirm($likeliest, $this->likeliest()) && $this->isTried($likeliest) ? $likeliest : null;
+    }
+
+    /** Whether it was tried itself, or nothing at hand that could be done tries it. */
+    private function isTried(Place $place): bool
+    {
+        return $this->grounds->isTried($place, $this->likeliest()) || ($this->confirming()?->test->tries($place->id) ?? false) === false;
     }
 
     /** How likely it is something that is in no table. */

@@ -30,7 +30,7 @@ final readonly class TrailPresenter
 
     private const MOST_TESTS = 8;
 
-    private const MOST_WHEN_BACK = 3;
+    private const MOST_WHEN_BACK = 5;
 
     /** @param  non-empty-list<Circuit>  $circuits  by subject */
     public function __construct(private array $circuits) {}
@@ -109,7 +109,7 @@ final readonly class TrailPresenter
             'title' => $this->title($test),
             'setting' => $test->situation === null ? [] : $situations[$test->situation]->says,
             'reads' => match ($test->kind) {
-                TestKind::Volts, TestKind::Drop => 'volt',
+                TestKind::Volts, TestKind::Drop, TestKind::Across => 'volt',
                 TestKind::Clamp => 'ampere',
                 default => null,
             },
@@ -117,6 +117,7 @@ final readonly class TrailPresenter
             'leads' => match ($test->kind) {
                 TestKind::Volts, TestKind::Lamp => LeadSpots::of($circuit, $test->spot, Rail::EARTH),
                 TestKind::Drop => LeadSpots::of($circuit, Rail::SUPPLY, $test->spot),
+                TestKind::Across => LeadSpots::of($circuit, $test->from, $test->to),
                 default => $isOnTerminal || $circuit->part($test->spot) === null ? [] : LeadSpots::of($circuit, isset($circuit->components[$test->spot]) ? null : $test->spot),
             },
             'part' => isset($circuit->components[$test->spot]) ? $test->spot : null,
@@ -234,7 +235,7 @@ final readonly class TrailPresenter
         $takes = ['minutes' => Unit::Minute->of(round($next->minutes, 1)), 'tool' => Message::of("tool.{$next->test->kind->tool()->value}")];
 
         return match (true) {
-            $again !== null => Message::of("trail.again.{$again->value}", ...$takes),
+            $again !== null => Message::of("trail.again.{$again->value}", ...$takes, kind: $next->test->kind->value),
             $trail->isRestless() => Message::of('trail.why-fleeting', ...$takes),
             default => Message::of(
                 'trail.why', ...$takes, places: $places, splits: array_map(static fn (int $count): Message => Message::verbatim((string) $count), $next->splits),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LampThread\Observation;
 
 use LampThread\Circuit\Component\Limit;
+use LampThread\Circuit\Component\Rail;
 use LampThread\Network\Element\Element;
 use LampThread\Network\NodeVoltages;
 use LampThread\Operation\OperatingPoint;
@@ -12,7 +13,7 @@ use LampThread\Operation\SmallSignal;
 
 /**
  * How far a reading of a sound circuit may lie from what is expected: every part at the limit of its own tolerance, one after the other, and
- * their effects added as squares, with the instrument's error.
+ * their effects added as squares, with the instrument's error. What electronics have inside is not known at all, within bounds: it is told apart.
  */
 final class Tolerance
 {
@@ -24,14 +25,20 @@ final class Tolerance
     /** @var list<array{Element, Limit}> */
     private array $limits = [];
 
+    /** @var list<array{Element, float}> element inside electronics, and what it takes more or less at most, A */
+    private array $insides = [];
+
     public function __construct(private readonly OperatingPoint $point)
     {
         $this->signal = new SmallSignal($point->elements(), $point->voltages);
         foreach ($point->elementsByPart() as $id => $elements) {
             $part = $point->circuit->part($id);
             foreach ($elements as $element) {
-                $limit = $part?->limit($element, $point->currentA($element->name()), $point->voltages->across($element->from(), $element->to()));
-                if ($limit !== null && abs($limit->volts) + abs($limit->ampere) > self::NOTHING) {
+                $volts = $point->voltages->across($element->from(), $element->to());
+                $limit = $part?->limit($element, $point->currentA($element->name()), $volts);
+                if ($limit !== null && $limit->times !== 1.0) {
+                    $this->insides[] = [$element, $this->takenA($element, $limit->times, $volts)];
+                } elseif ($limit !== null && abs($limit->volts) + abs($limit->ampere) > self::NOTHING) {
                     $this->limits[] = [$element, $limit];
                 }
             }
@@ -41,27 +48,78 @@ final class Tolerance
     /** Of a reading in this setting, in its own unit. */
     public function of(Measurement $measurement): float
     {
+        return $this->spread($measurement) + $this->half($measurement);
+    }
+
+    /** What its parts and the instrument make of it, without what nobody prints. */
+    public function spread(Measurement $measurement): float
+    {
         $sum = 0.0;
         foreach ($this->limits as [$element, $limit]) {
-            $isTaken = $limit->ampere !== 0.0;
-            $answer = $isTaken ? $this->signal->taken($element) : $this->signal->inSeries($element);
-            $effect = $measurement->reads === Reads::Volt
-                ? $answer->across($measurement->from, $measurement->to)
-                : $this->currentA($measurement->from, $element, $answer, $isTaken);
-            $sum += ($effect * ($limit->volts + $limit->ampere)) ** 2;
+            $effect = $limit->ampere !== 0.0 ? $this->ofTaken($measurement, $element, $limit->ampere) : $this->ofSeries($measurement, $element, $limit->volts);
+            $sum += $effect ** 2;
         }
 
         return sqrt($sum) + $measurement->reads->error($measurement->value($this->point));
     }
 
-    private function currentA(string $wire, Element $cause, NodeVoltages $answer, bool $isTaken): float
+    /**
+     * How far what is inside electronics may put it to either side. Two such resistances in one divider multiply what they do; no reading is more
+     * than the supply’s volts off.
+     */
+    public function half(Measurement $measurement): float
+    {
+        $value = abs($measurement->value($this->point));
+        $sum = 0.0;
+        $times = 1.0;
+        foreach ($this->insides as [$element, $moreA]) {
+            $effect = abs($this->ofTaken($measurement, $element, $moreA));
+            $sum += $effect;
+            $times *= $value > self::NOTHING ? 1 + $effect / $value : 1.0;
+        }
+        $most = $measurement->reads === Reads::Volt ? abs($this->point->voltages->at(Rail::SUPPLY)) : INF;
+
+        return $sum < self::NOTHING ? 0.0 : min($most, max($sum, $value * ($times - 1)));
+    }
+
+    private function ofTaken(Measurement $measurement, Element $element, float $ampere): float
+    {
+        $answer = $this->signal->taken($element);
+
+        return $ampere * ($measurement->reads === Reads::Volt
+            ? $answer->across($measurement->from, $measurement->to) : $this->currentA($measurement->from, $answer, 0.0) + ($element->name() === $measurement->from ? 1.0 : 0.0));
+    }
+
+    private function ofSeries(Measurement $measurement, Element $element, float $volts): float
+    {
+        $answer = $this->signal->inSeries($element);
+
+        return $volts * ($measurement->reads === Reads::Volt
+            ? $answer->across($measurement->from, $measurement->to) : $this->currentA($measurement->from, $answer, $element->name() === $measurement->from ? 1.0 : 0.0));
+    }
+
+    /** What a resistance so many times more or less takes more or less, whichever is more, A: exact, whatever the size. */
+    private function takenA(Element $element, float $times, float $volts): float
+    {
+        [$conductanceS] = $element->companion($volts);
+        $ohm = -$this->signal->taken($element)->across($element->from(), $element->to());
+        $most = 0.0;
+        foreach ([$times - 1, 1 / $times - 1] as $share) {
+            $moreA = $share * $conductanceS * $volts / (1 + $share * $conductanceS * $ohm);
+            $most = abs($moreA) > abs($most) ? $moreA : $most;
+        }
+
+        return $most;
+    }
+
+    /** @param  float  $driven  volts that drive the wire itself, from its end to its beginning */
+    private function currentA(string $wire, NodeVoltages $answer, float $driven): float
     {
         foreach ($this->point->elements() as $element) {
             if ($element->name() === $wire) {
                 [$conductanceS] = $element->companion($this->point->voltages->across($element->from(), $element->to()));
-                $own = $cause->name() === $wire && ! $isTaken ? 1.0 : 0.0;
 
-                return $conductanceS * ($answer->across($element->from(), $element->to()) - $own);
+                return $conductanceS * ($answer->across($element->from(), $element->to()) - $driven);
             }
         }
 

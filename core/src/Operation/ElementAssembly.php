@@ -143,7 +143,7 @@ final class ElementAssembly
         return $jointOhm === 0.0 && $draws === 1.0 ? $elements : array_map(static function (Element $element) use ($part, $jointOhm, $draws): Element {
             $drawn = $draws === 1.0 ? $element : $element->times($draws);
 
-            return $jointOhm !== 0.0 && $part->isInJoint($element->name()) ? $drawn->inSeriesWith($jointOhm) : $drawn;
+            return $jointOhm !== 0.0 && in_array($element->name(), $part->jointElements(), true) ? $drawn->inSeriesWith($jointOhm) : $drawn;
         }, $elements);
     }
 

@@ -101,7 +101,7 @@ final class FaultSolving
         $breakable = $this->circuit->part($part);
         $elements = [];
         foreach ($point->elementsByPart()[$part] ?? [] as $element) {
-            if ($breakable?->isInJoint($element->name()) === true) {
+            if (in_array($element->name(), $breakable?->jointElements() ?? [], true)) {
                 $elements[] = $element->name();
             }
         }

@@ -43,9 +43,7 @@ final readonly class FaultsWithoutEffect
 
         return match ($fault->idleWhere()) {
             IdleWhere::NothingFlows => $this->carriesNothing($part, $point, static fn (): bool => true),
-            IdleWhere::NothingFlowsInJoint => $this->carriesNothing(
-                $part, $point, fn (Element $element): bool => $this->circuit->part($part)?->isInJoint($element->name()) === true,
-            ),
+            IdleWhere::NothingFlowsInIt => $this->carriesNothing($part, $point, static fn (Element $element): bool => $fault->isIn($element->name())),
             IdleWhere::NothingFlowsInCoil => abs($point->currentA("{$part}-coil")) < self::NO_CURRENT_A,
             IdleWhere::AtEarth => $this->isAtEarth($part, $point),
             IdleWhere::NothingAcross => $this->hasNothingAcross($part, $point),

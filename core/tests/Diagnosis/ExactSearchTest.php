@@ -69,6 +69,6 @@ final class ExactSearchTest extends TestCase
         $tests = array_map(static fn (float $each, int $at): Test => new Test(TestKind::Cooling, $situation, "test-{$at}", $each, ['no', 'yes']), $minutes, array_keys($minutes));
         $situations = ['hot' => new Situation('hot', new OperatingConditions, [], 5.0)];
 
-        return new ExactSearch(new FaultTable([], [], $situations, [], [], 12.0), $tests, $atoms, $outcomes);
+        return new ExactSearch(new FaultTable([], [], $situations, [], [], [], 12.0), $tests, $atoms, $outcomes);
     }
 }

@@ -73,7 +73,7 @@ final class PlannerTest extends TestCase
         $columns['cooling/all'] = pack('g*', ...array_keys($causes));
         $symptoms = array_fill_keys(array_map(static fn (Symptom $symptom): string => $symptom->value, Symptom::cases()), str_repeat('1', self::CAUSES));
 
-        return [new FaultTable($causes, $tests, [], $columns, $symptoms, 12.0), [...$outcomes, array_keys($causes)], $weights, [...$minutes, 20.0]];
+        return [new FaultTable($causes, $tests, [], $columns, [], $symptoms, 12.0), [...$outcomes, array_keys($causes)], $weights, [...$minutes, 20.0]];
     }
 
     /**

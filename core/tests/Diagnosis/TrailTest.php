@@ -53,7 +53,8 @@ final class TrailTest extends TestCase
             self::assertSame($place, $found[0]->id, "{$place} as {$symptom->value}");
             $tests += count($answers);
         }
-        self::assertLessThanOrEqual(log(count($places), 2) + 2.5, $tests / count($causes), 'tests on average');
+        // What is named is tried itself first, and what only one look says is looked at twice.
+        self::assertLessThanOrEqual(log(count($places), 2) + 2.75, $tests / count($causes), 'tests on average');
     }
 
     public function test_what_is_likely_goes_with_what_is_told_and_with_every_answer(): void
@@ -201,8 +202,11 @@ final class TrailTest extends TestCase
 
     public function test_the_fault_is_confirmed_by_what_must_then_be_true_too(): void
     {
-        $trail = Tables::trail('saltmarsh-survey-buggy', [Symptom::FuseBlows], ['renew/fan-1-fuse' => 'opens-later']);
-        self::assertSame('fan-1', $trail->found()?->id, 'a fan that is held fast opens its fuse by and by');
+        $blown = Tables::trail('saltmarsh-survey-buggy', [Symptom::FuseBlows], ['renew/fan-1-fuse' => 'opens-later']);
+        self::assertSame('fan-1', $blown->places()[0]->id, 'a fan that is held fast opens its fuse by and by');
+        self::assertNull($blown->found(), 'nobody has had a hand on its blade');
+        $trail = Tables::trail('saltmarsh-survey-buggy', [Symptom::FuseBlows], ['renew/fan-1-fuse' => 'opens-later', 'turn/fan-1' => 'held-fast']);
+        self::assertSame('fan-1', $trail->found()?->id);
         $dead = Tables::trail('orchard-sprayer', [Symptom::NeverRuns], ['look/rest+override=on' => 'fan-1=stands', 'lamp/rest+override=on/fan-1:+' => 'bright']);
         self::assertNotSame('volts/rest+override=on/fan-1:+', $dead->confirming()?->test->id(), 'a meter where the lamp was says nothing new');
         self::assertNull(Tables::trail('orchard-sprayer', [Symptom::NeverRuns], ['swap/fan-1-relay' => 'cured'])->confirming(), 'its cure is its proof');

@@ -4,24 +4,29 @@ declare(strict_types=1);
 
 namespace LampThread\Tests\Diagnosis;
 
+use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\Protective;
-use LampThread\Circuit\Fault\Fault;
 use LampThread\Diagnosis\Answer;
 use LampThread\Diagnosis\Place;
+use LampThread\Diagnosis\Situations;
 use LampThread\Diagnosis\Symptom;
 use LampThread\Diagnosis\Test;
 use LampThread\Diagnosis\Tool;
 use LampThread\Diagnosis\Trail;
-use LampThread\Sizing\Sizing;
 use LampThread\Tests\Handover\Workshop;
+use LampThread\Tests\Vehicle\BuiltVehicle;
+use LampThread\Tests\Vehicle\Defect;
+use LampThread\Tests\Vehicle\DefectKind;
+use LampThread\Tests\Vehicle\Driver;
+use LampThread\Tests\Vehicle\Examiner;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-/** Many odd vehicles, each looked at until a place is named or no test tells any more: how often the name is right, and how often it is wrong. */
+/** Many vehicles, each looked at until a place is named or no test tells any more: how often the name is right, and how often it is wrong. */
 final class VehicleWalks
 {
     /** What is wrong with the vehicles of a set, or with the person who answers. */
-    public const SETS = ['one', 'joints', 'sound', 'intermittent', 'wrong', 'impossible'];
+    public const SETS = ['one', 'joints', 'sound', 'intermittent', 'wrong', 'impossible', 'two', 'socket'];
 
     private const MOST_TESTS = 25;
 
@@ -29,9 +34,9 @@ final class VehicleWalks
     private const BINS = [0.9, 0.95, 0.99];
 
     /** So many places are told to be looked at when it is back. */
-    private const LOOKED_AT = 3;
+    private const LOOKED_AT = 5;
 
-    /** A joint between the sizes the table has, Ω. */
+    /** A joint that has begun to fail, and one that has all but failed, Ω. */
     private const LEAST_OHM = 0.08;
 
     private const MOST_OHM = 3.0;
@@ -56,7 +61,13 @@ final class VehicleWalks
     /** @var list<string> each place that was named wrongly, with its share */
     public array $wrong = [];
 
+    /** @var list<string> each vehicle of which nothing was named */
+    public array $open = [];
+
     public int $tests = 0;
+
+    /** @var list<string> what was answered in the walk that is on */
+    private array $answered = [];
 
     /** @var list<array{float, bool}> of each place that was named, how sure the program was and whether it was right */
     public array $named = [];
@@ -71,36 +82,58 @@ final class VehicleWalks
     public function walk(string $job): void
     {
         $sizing = Workshop::sizing($job);
-        $possible = [];
-        foreach ($sizing->circuit->faults() as $part => $faults) {
-            foreach (array_filter($faults, fn (Fault $fault): bool => is_infinite($fault->lastsS()) && $fault->isJoint() === ($this->set === 'joints')) as $fault) {
-                $possible[] = [$part, $fault];
-            }
+        $situations = new Situations($sizing->circuit);
+        $possible = array_values(array_filter(Defect::all($sizing->circuit), fn (Defect $defect): bool => $this->isOfSet($defect, $sizing->circuit)));
+        if ($possible === [] && $this->set !== 'sound') {
+            return;
         }
         do {
-            [$part, $fault] = $possible[$this->random->getInt(0, count($possible) - 1)];
-            $isJoint = $this->set === 'joints';
-            $ohm = self::LEAST_OHM * (self::MOST_OHM / self::LEAST_OHM) ** $this->share();
-            $vehicle = new OddVehicle(
-                $sizing, Tables::of($job), $this->random->getInt(1, 1_000_000), $isJoint || $this->set === 'sound' ? [] : [$part => $fault], $isJoint ? [$part => $ohm] : [],
-            );
-            $told = $this->set === 'sound' ? [Symptom::NeverRuns, Symptom::Overheats, Symptom::ComesLate, Symptom::OverrideDead] : $vehicle->shows();
-        } while ($told === [] || ($this->set === 'intermittent' && ! self::comesAndGoes($sizing, $part, $fault, $vehicle)));
+            $defects = $this->set === 'sound' ? [] : array_map(fn (): Defect => $this->one($possible), range(1, $this->set === 'two' ? 2 : 1));
+            $seed = $this->random->getInt(1, 1_000_000);
+            $vehicle = new BuiltVehicle($sizing, $situations->all, $seed, $defects);
+            $told = $this->set === 'sound' ? $this->complaints($job) : (new Driver($vehicle, $situations))->tells();
+        } while ($told === [] || $vehicle->isBurnt() || ($this->set === 'intermittent' && $vehicle->blown !== []));
         $seen = [$told[$this->random->getInt(0, count($told) - 1)]];
-        $trail = $this->looked($job, $vehicle, $seen);
-        $this->count($trail, $this->set === 'sound' ? '' : $part, "{$job}, {$part} {$fault->kind->value}, {$seen[0]->value}");
+        $trail = $this->looked($job, new Examiner($vehicle, $situations, $seed), $seen);
+        $what = array_map(static fn (Defect $defect): string => sprintf('%s %s%s', $defect->part, $defect->kind->value, $defect->ohm > 0 ? sprintf(' %.2f Ω', $defect->ohm) : ''), $defects);
+        $this->count($trail, array_map(static fn (Defect $defect): string => $defect->part, $defects), "{$job}, ".implode(' and ', $what).", {$seen[0]->value}");
     }
 
-    /** A blown fuse stays blown, and what a hand has done stays done. */
-    private static function comesAndGoes(Sizing $sizing, string $part, Fault $fault, OddVehicle $vehicle): bool
+    /** @return list<Symptom> what is told of a vehicle that is sound: what it could have */
+    private function complaints(string $job): array
     {
-        return ! $vehicle->opensAny() && ! $fault->isByHand() && ! $sizing->circuit->part($part) instanceof Protective;
+        $table = Tables::of($job);
+        $usual = [Symptom::NeverRuns, Symptom::Overheats, Symptom::ComesLate, Symptom::OverrideDead];
+
+        return array_values(array_filter($usual, static fn (Symptom $symptom): bool => array_filter(
+            array_keys($table->causes), static fn (int $cause): bool => $table->shows($cause, $symptom),
+        ) !== []));
+    }
+
+    private function isOfSet(Defect $defect, Circuit $circuit): bool
+    {
+        return match ($this->set) {
+            'joints' => $defect->kind === DefectKind::Joint,
+            'socket' => in_array($defect->kind, [DefectKind::CoilPinOut, DefectKind::ContactPinOut], true),
+            // A blown fuse stays blown.
+            'intermittent' => $defect->kind->canComeAndGo() && ! $circuit->part($defect->part) instanceof Protective,
+            default => $defect->kind !== DefectKind::Joint,
+        };
+    }
+
+    /** @param  list<Defect>  $possible */
+    private function one(array $possible): Defect
+    {
+        $defect = $possible[$this->random->getInt(0, count($possible) - 1)];
+
+        return $defect->kind === DefectKind::Joint ? $defect->withOhm(self::LEAST_OHM * (self::MOST_OHM / self::LEAST_OHM) ** $this->share()) : $defect;
     }
 
     /** @param  list<Symptom>  $seen */
-    private function looked(string $job, OddVehicle $vehicle, array $seen): Trail
+    private function looked(string $job, Examiner $examiner, array $seen): Trail
     {
         $answers = [];
+        $this->answered = [];
         while (true) {
             $trail = new Trail(Tables::of($job), Tables::lamp($job), $seen, $answers, Tool::cases());
             $test = $trail->found() === null && count($answers) < self::MOST_TESTS ? $trail->next()[0]->test ?? null : null;
@@ -109,14 +142,14 @@ final class VehicleWalks
 
                 return $trail;
             }
-            $answers[] = new Answer($test, $this->answer($test, $vehicle));
+            $answers[] = $answer = new Answer($test, $this->answer($test, $examiner));
+            $this->answered[] = "{$test->id()} ".($answer->value === null ? '?' : $test->answers[(int) $answer->value] ?? $answer->value);
         }
     }
 
-    private function answer(Test $test, OddVehicle $vehicle): ?float
+    private function answer(Test $test, Examiner $examiner): ?float
     {
-        // Rubbed insulation stays rubbed.
-        $value = $vehicle->reads($test, $this->set !== 'intermittent' || $test->kind->showsAlways() || $this->share() < self::THERE);
+        $value = $examiner->reads($test, $this->set !== 'intermittent' || $this->share() < self::THERE);
         $isWrong = $this->set === 'wrong' && $this->share() < self::WRONG && count($test->answers) > 1;
 
         return match (true) {
@@ -126,9 +159,10 @@ final class VehicleWalks
         };
     }
 
-    private function count(Trail $trail, string $truth, string $what): void
+    /** @param  list<string>  $truth  parts that something is wrong with */
+    private function count(Trail $trail, array $truth, string $what): void
     {
-        $isRight = static fn (string $place): bool => in_array($truth, explode('+', $place), true);
+        $isRight = static fn (string $place): bool => $truth === [] ? $place === '' : array_intersect($truth, explode('+', $place)) !== [];
         $found = $trail->found();
         $this->count++;
         $this->named = [...$this->named, ...($found === null || $found->id === '' ? [] : [[$found->share, $isRight($found->id)]])];
@@ -136,14 +170,17 @@ final class VehicleWalks
         $this->likeliest += $isRight($trail->places()[0]->id) ? 1 : 0;
         $isOpen = $found === null ? $trail->isRestless() : $found->id === '';
         $whenBack = array_filter(array_slice($trail->fleetingPlaces(), 0, self::LOOKED_AT), static fn (Place $place): bool => $isRight($place->id));
-        if ($truth !== '' && $isOpen && $whenBack !== []) {
+        if ($truth !== [] && $isOpen && $whenBack !== []) {
             $this->whenBack++;
 
             return;
         }
         // That nothing is wrong today is no wrong name for what comes and goes.
         if ($found !== null && ! $isRight($found->id) && ! ($this->set === 'intermittent' && $found->id === '')) {
-            $this->wrong[] = sprintf('%s: named %s, %.3f', $what, $found->id === '' ? 'nothing' : $found->id, $found->share);
+            $this->wrong[] = sprintf('%s: named %s, %.3f after %s', $what, $found->id === '' ? 'nothing' : $found->id, $found->share, implode('; ', $this->answered));
+        } elseif ($found === null) {
+            $likeliest = array_map(static fn (Place $place): string => sprintf('%s %.2f', $place->id === '' ? 'nothing' : $place->id, $place->share), array_slice($trail->places(), 0, self::LOOKED_AT));
+            $this->open[] = sprintf('%s: left %s after %s', $what, implode(', ', $likeliest), implode('; ', $this->answered));
         }
     }
 

@@ -36,7 +36,7 @@ final class SmallChangesTest extends TestCase
             $part = $plan->circuit->part($id);
             foreach ($elements as $element) {
                 $ampere = $sound->currentA($element->name());
-                if ($part === null || ! $part->isInJoint($element->name()) || abs($ampere) < 1.0 || $part->fault(FaultKind::SlightJoint) === null) {
+                if ($part === null || ! in_array($element->name(), $part->jointElements(), true) || abs($ampere) < 1.0 || $part->fault(FaultKind::SlightJoint) === null) {
                     continue;
                 }
                 $worse = (new Solver($plan->circuit))->settle($sound->conditions->withFaults(new Faults(jointOhms: [$id => 0.01])));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LampThread\Tests\Proof;
 
 use LampThread\Circuit\Circuit;
+use LampThread\Circuit\Component\Breakable;
 use LampThread\Circuit\Component\FaultKind;
 use LampThread\Circuit\Fault\Fault;
 use LampThread\Diagnosis\Cause;
@@ -31,9 +32,7 @@ final class EveryFaultIsShownTest extends TestCase
     {
         $known = [];
         foreach (self::jobs() as $changes) {
-            foreach (Orchard::sizing($changes)->circuit->faults() as $faults) {
-                $known += array_fill_keys(array_map(self::word(...), $faults), true);
-            }
+            $known += array_fill_keys(array_map(self::word(...), self::faults(Orchard::sizing($changes)->circuit)), true);
         }
         $cooling = new CoolingFaults(Orchard::brief(), StandingHeat::of(Orchard::brief(), 95.0));
         $known += array_fill_keys(array_map(static fn (FaultOutcome $one): string => $one->kind->value, $cooling->outcomes()), true);
@@ -46,7 +45,7 @@ final class EveryFaultIsShownTest extends TestCase
         $words = json_decode((string) file_get_contents(self::WORDS), true);
         $rates = (string) file_get_contents(self::RATES);
         foreach (self::jobs() as $changes) {
-            foreach (array_merge(...array_values(Orchard::sizing($changes)->circuit->faults())) as $fault) {
+            foreach (self::faults(Orchard::sizing($changes)->circuit) as $fault) {
                 $kind = self::word($fault);
                 self::assertArrayHasKey("fault-kind.{$kind}", $words);
                 self::assertStringContainsString("\"{$kind}\":", $rates);
@@ -55,6 +54,12 @@ final class EveryFaultIsShownTest extends TestCase
                 }
             }
         }
+    }
+
+    /** @return list<Fault> those that are proven, and those a search tells apart beside them */
+    private static function faults(Circuit $circuit): array
+    {
+        return array_merge(...array_map(static fn (Breakable $part): array => [...$part->faults(), ...$part->finerFaults()], array_values($circuit->breakable())));
     }
 
     public function test_each_is_a_row_of_the_proof_a_cause_in_trail_and_a_choice_on_the_bench(): void

@@ -44,6 +44,9 @@ final readonly class Battery extends Component implements StatefulComponent
     /** It rests at so much more or less, over its voltage (common practice, no source). */
     private const LIMIT_OF_VOLTS = 0.04;
 
+    /** Charged, it takes so much more or less, A for each Ah: nobody knows how full it is (common practice, no source). */
+    private const LIMIT_OF_CHARGE = 0.2;
+
     /** A jump start takes this long, s (common practice, no source). */
     private const JUMP_START_S = 30.0;
 
@@ -74,7 +77,7 @@ final readonly class Battery extends Component implements StatefulComponent
 
     public function limit(Element $element, float $ampere, float $volts): Limit
     {
-        return Limit::inSeries(self::LIMIT_OF_VOLTS * $volts);
+        return $ampere > 0.0 ? Limit::taken(self::LIMIT_OF_CHARGE * $this->supply->batteryAh) : Limit::inSeries(self::LIMIT_OF_VOLTS * $volts);
     }
 
     public function isStud(): bool

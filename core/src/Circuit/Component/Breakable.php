@@ -16,8 +16,14 @@ interface Breakable
     /** Its fault of a kind; null where it cannot fail so. */
     public function fault(FaultKind $kind): ?Fault;
 
-    /** Whether an element of it is what a bad joint adds its resistance to. */
-    public function isInJoint(string $element): bool;
+    /** @return list<string> elements a bad joint adds its resistance to */
+    public function jointElements(): array;
+
+    /** @return list<Fault> each of its joints that may have a resistance too much, Ω; none where it has no joint that fails */
+    public function badJoints(float $ohm): array;
+
+    /** @return list<Fault> what a search tells apart, and one of faults() stands for in a proof */
+    public function finerFaults(): array;
 
     /** How often a bad joint is here, over a wire with its two crimps (common practice, no source). */
     public function jointWeight(): float;

@@ -26,6 +26,9 @@ abstract readonly class Component implements Breakable
     /** What a sound joint may have more than it should, Ω (common practice, no source). */
     public const JOINT_OHM = 0.004;
 
+    /** Inputs and pull-ups of electronics are so many times more or less than taken (common practice, no source). */
+    private const INSIDE_TIMES = 5.0;
+
     /** What a closed contact loses at the current it is made for, V (common practice, no source). */
     private const CONTACT_V = 0.1;
 
@@ -83,9 +86,19 @@ abstract readonly class Component implements Breakable
         return $this->paths() === [] ? [] : [new Open, new Short($this->shorts())];
     }
 
-    public function isInJoint(string $element): bool
+    public function jointElements(): array
     {
-        return $element === $this->id;
+        return [$this->id];
+    }
+
+    public function badJoints(float $ohm): array
+    {
+        return [];
+    }
+
+    public function finerFaults(): array
+    {
+        return [];
     }
 
     public function jointWeight(): float
@@ -95,7 +108,13 @@ abstract readonly class Component implements Breakable
 
     public function limit(Element $element, float $ampere, float $volts): Limit
     {
-        return Limit::inSeries(self::JOINT_OHM * $ampere);
+        return in_array($element->name(), $this->insides(), true) ? Limit::times(self::INSIDE_TIMES) : Limit::inSeries(self::JOINT_OHM * $ampere);
+    }
+
+    /** @return list<string> elements of its electronics, whose resistances nobody prints */
+    protected function insides(): array
+    {
+        return [];
     }
 
     /** @return array<string, float> element to the I²t it stands, A²s, where that is known */

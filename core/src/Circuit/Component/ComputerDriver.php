@@ -104,6 +104,11 @@ final readonly class ComputerDriver extends Component implements HasInput, State
         return $elements;
     }
 
+    protected function insides(): array
+    {
+        return [$this->id, "{$this->id}-pull-up"];
+    }
+
     /** @return array{string, string} ends of its output, in the direction the current takes */
     private function output(): array
     {

@@ -96,6 +96,11 @@ final readonly class DelayRelay extends Component implements StatefulComponent
         return $elements;
     }
 
+    protected function insides(): array
+    {
+        return ["{$this->id}-pull-up", "{$this->id}-idle", "{$this->id}-timer"];
+    }
+
     public function initialPosition(OperatingConditions $conditions): int
     {
         return $this->isTiming($conditions) ? 1 : 0;

@@ -40,9 +40,14 @@ final readonly class EarthPoint extends Component
     public function faults(): array
     {
         return [
-            new Open, ...BadJoint::stages($this),
+            new Open, ...BadJoint::stages($this->jointElements()),
             ...($this->starterOhm === null ? [] : [new StrapOpen(new Resistor("{$this->id}-starter", Rail::SUPPLY, $this->terminal('31'), $this->starterOhm))]),
         ];
+    }
+
+    public function badJoints(float $ohm): array
+    {
+        return [BadJoint::of($this->jointElements(), $ohm)];
     }
 
     public function isStud(): bool

@@ -122,6 +122,11 @@ final readonly class ElectronicThermostat extends Component implements StatefulC
         return $elements;
     }
 
+    protected function insides(): array
+    {
+        return ["{$this->id}-supply", ...$this->probe()->insides()];
+    }
+
     public function actedBy(): string
     {
         return 'thermostat';

@@ -9,6 +9,7 @@ use LampThread\Circuit\Fault\Jammed;
 use LampThread\Circuit\Fault\LeadsExchanged;
 use LampThread\Circuit\Fault\Open;
 use LampThread\Circuit\Fault\Short;
+use LampThread\Circuit\Fault\Worn;
 use LampThread\Message\Message;
 use LampThread\Message\Quantity;
 use LampThread\Message\Unit;
@@ -33,6 +34,9 @@ final readonly class FanMotor extends Component implements StatefulComponent
 
     /** A fan takes so much more or less than told, over its current (common practice, no source). */
     private const LIMIT_OF_DRAW = 0.15;
+
+    /** Worn brushes add so much of what it is as a load while it runs (common practice, no source). */
+    private const WORN_SHARE = 0.35;
 
     public MotorModel $model;
 
@@ -80,6 +84,11 @@ final readonly class FanMotor extends Component implements StatefulComponent
     public function faults(): array
     {
         return [new Open, new Jammed, new Short($this->shorts()), new LeadsExchanged(...$this->leads)];
+    }
+
+    public function finerFaults(): array
+    {
+        return [new Worn(self::WORN_SHARE * $this->fan->ratedV / $this->fan->runA)];
     }
 
     /**

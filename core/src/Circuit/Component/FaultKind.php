@@ -37,6 +37,10 @@ enum FaultKind: string
     case CoilPinOut = 'coil-pin-out';
     /** One for the contacts has. */
     case ContactPinOut = 'contact-pin-out';
+    /** A contact of a plug has. */
+    case PlugPinOut = 'plug-pin-out';
+    /** Worn brushes: it turns, but weakly. */
+    case Worn = 'worn';
     /** The diode across the coil is fitted the wrong way round. */
     case DiodeTurned = 'diode-turned';
     /** Wires on 30 and 87 are exchanged. */

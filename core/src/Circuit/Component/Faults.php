@@ -28,7 +28,7 @@ final readonly class Faults
             $key .= "{$id}+{$by}&";
         }
         foreach ($byId as $id => $fault) {
-            $key .= "{$id}={$fault->kind->value}&";
+            $key .= "{$id}={$fault->key()}&";
             $drifted .= $fault->driftK() === 0.0 ? '' : "{$id}={$fault->kind->value}&";
         }
         $this->key = $key;

@@ -77,7 +77,12 @@ final readonly class Fuse extends Component implements Protective
 
     public function faults(): array
     {
-        return [new Open, ...BadJoint::stages($this), ...($this->part->isNone() ? [] : [new NextFuseUp, new FuseBridged])];
+        return [new Open, ...BadJoint::stages($this->jointElements()), ...($this->part->isNone() ? [] : [new NextFuseUp, new FuseBridged])];
+    }
+
+    public function badJoints(float $ohm): array
+    {
+        return [BadJoint::of($this->jointElements(), $ohm)];
     }
 
     public function partsList(): array

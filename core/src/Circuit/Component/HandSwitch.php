@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Circuit\Component;
 
+use LampThread\Circuit\Fault\ContactOpen;
 use LampThread\Circuit\Fault\Exchanged;
 use LampThread\Message\Message;
 use LampThread\Message\Unit;
@@ -70,6 +71,18 @@ final readonly class HandSwitch extends Component implements HasInput
         ];
     }
 
+    public function finerFaults(): array
+    {
+        $contacts = array_map(fn (int $at): string => $this->element($at), range(0, max(array_map(count(...), $this->positions)) - 1));
+
+        return count($contacts) < 2 ? [] : array_map(static fn (string $element): ContactOpen => new ContactOpen($element), $contacts);
+    }
+
+    private function element(int $at): string
+    {
+        return $at === 0 ? $this->id : "{$this->id}-pole-".($at + 1);
+    }
+
     public function currentLimitsA(): array
     {
         return [$this->id => $this->ratedA];
@@ -89,8 +102,7 @@ final readonly class HandSwitch extends Component implements HasInput
     {
         $elements = [];
         foreach ($this->positions[$conditions->position($this->id, $this->inputPositions()[0])] ?? [] as $at => [$from, $to]) {
-            $name = $at === 0 ? $this->id : "{$this->id}-pole-".($at + 1);
-            $elements[] = new Resistor($name, $this->terminal($from), $this->terminal($to), self::contactOhm($this->ratedA));
+            $elements[] = new Resistor($this->element($at), $this->terminal($from), $this->terminal($to), self::contactOhm($this->ratedA));
         }
 
         return $elements;

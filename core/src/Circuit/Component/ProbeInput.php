@@ -48,6 +48,12 @@ final readonly class ProbeInput
         ];
     }
 
+    /** @return list<string> elements whose resistances nobody prints */
+    public function insides(): array
+    {
+        return ["{$this->moduleId}-probe-feed"];
+    }
+
     public function isOpen(NodeVoltages $voltages): bool
     {
         return $this->share($voltages) > self::OPEN_SHARE;

@@ -45,6 +45,9 @@ final readonly class Relay extends Component implements HasCoil, StatefulCompone
     /** A coil, as warm as it may be, is off by so much, over its resistance (common practice, no source). */
     private const LIMIT_OF_COIL = 0.15;
 
+    /** Contacts that have switched for years and are sound have so much more than new ones, Ω (common practice, no source: 20 mΩ). */
+    private const USED_CONTACT_OHM = 0.012;
+
     /**
      * @param  bool  $isChangeOver  whether its rest contact 87a is used too
      * @param  bool  $commonIsOutput  whether the current leaves at 30, as where a relay is let into a lead
@@ -124,7 +127,7 @@ final readonly class Relay extends Component implements HasCoil, StatefulCompone
         $exchanged = fn (FaultKind $kind, string $one, string $other): Exchanged => new Exchanged($kind, $this->terminal($one), $this->terminal($other));
 
         return [
-            new StuckOff, new StuckOn, new Open, ...BadJoint::stages($this),
+            new StuckOff, new StuckOn, new Open, ...BadJoint::stages($this->jointElements()),
             new CoilOpen("{$this->id}-coil"),
             new CoilShort(new Resistor("{$this->id}-coil-short", ...[...$this->coil, self::SHORT_OHM])),
             PinOut::ofCoil(["{$this->id}-coil", "{$this->id}-suppression"]),
@@ -143,12 +146,18 @@ final readonly class Relay extends Component implements HasCoil, StatefulCompone
 
     public function limit(Element $element, float $ampere, float $volts): Limit
     {
-        return $this->isInJoint($element->name()) ? parent::limit($element, $ampere, $volts) : Limit::inSeries(self::LIMIT_OF_COIL * $volts);
+        return Limit::inSeries(in_array($element->name(), $this->jointElements(), true) ? self::USED_CONTACT_OHM * $ampere : self::LIMIT_OF_COIL * $volts);
     }
 
-    public function isInJoint(string $element): bool
+    /** A burnt contact goes with the relay, one of its socket stays. */
+    public function badJoints(float $ohm): array
     {
-        return $element === $this->makeContact() || $element === $this->restContact();
+        return [BadJoint::of($this->jointElements(), $ohm, isCuredByAnother: true), BadJoint::of($this->jointElements(), $ohm)];
+    }
+
+    public function jointElements(): array
+    {
+        return [$this->makeContact(), $this->restContact()];
     }
 
     public function remembersPosition(): bool

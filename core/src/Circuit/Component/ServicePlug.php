@@ -7,6 +7,7 @@ namespace LampThread\Circuit\Component;
 use LampThread\Circuit\Fault\BadJoint;
 use LampThread\Circuit\Fault\Leak;
 use LampThread\Circuit\Fault\Open;
+use LampThread\Circuit\Fault\PinOut;
 use LampThread\Message\Message;
 use LampThread\Network\Element\Resistor;
 
@@ -61,8 +62,24 @@ final readonly class ServicePlug extends Component
         );
 
         return [
-            new Open, ...BadJoint::stages($this), new Leak(FaultKind::LeakToEarth, $water(Rail::EARTH)), new Leak(FaultKind::LeakToFeed, $water(Rail::SUPPLY)),
+            new Open, ...BadJoint::stages($this->jointElements()), new Leak(FaultKind::LeakToEarth, $water(Rail::EARTH)), new Leak(FaultKind::LeakToFeed, $water(Rail::SUPPLY)),
         ];
+    }
+
+    public function badJoints(float $ohm): array
+    {
+        return array_map(static fn (string $element): BadJoint => BadJoint::of([$element], $ohm), $this->contacts());
+    }
+
+    public function finerFaults(): array
+    {
+        return array_map(PinOut::ofPlug(...), $this->contacts());
+    }
+
+    /** @return list<string> elements */
+    private function contacts(): array
+    {
+        return array_map(fn (int $at): string => $at === 0 ? $this->id : "{$this->id}-".($at + 1), range(0, count($this->pins) - 1));
     }
 
     public function partsList(): array
@@ -81,11 +98,8 @@ final readonly class ServicePlug extends Component
 
     public function elements(OperatingConditions $conditions, int $position): array
     {
-        $elements = [];
-        foreach ($this->paths() as $at => $path) {
-            $elements[] = new Resistor($at === 0 ? $this->id : "{$this->id}-".($at + 1), $path->from, $path->to, self::CONTACT_OHM);
-        }
+        $contact = static fn (string $element, ConductionPath $path): Resistor => new Resistor($element, $path->from, $path->to, self::CONTACT_OHM);
 
-        return $elements;
+        return array_map($contact, $this->contacts(), $this->paths());
     }
 }

@@ -194,6 +194,11 @@ final readonly class Stepless extends Component implements StatefulComponent, Te
         return $elements;
     }
 
+    protected function insides(): array
+    {
+        return ["{$this->id}-enable", "{$this->id}-request", ...$this->probe()->insides()];
+    }
+
     /** @return array{string, string} its air-conditioning input and what that is held at: its earth, or where it wants an earth its own feed */
     private function request(): array
     {

@@ -60,7 +60,7 @@ final readonly class ThermalBreaker extends Component implements Protective
 
     public function faults(): array
     {
-        return [new Open, ...BadJoint::stages($this), new FuseBridged];
+        return [new Open, ...BadJoint::stages($this->jointElements()), new FuseBridged];
     }
 
     public function partsList(): array
@@ -71,6 +71,11 @@ final readonly class ThermalBreaker extends Component implements Protective
     public function fittingStep(): Message
     {
         return Message::of('step.fit.breaker', mark: $this->mark, part: $this->part->name);
+    }
+
+    public function badJoints(float $ohm): array
+    {
+        return [BadJoint::of($this->jointElements(), $ohm)];
     }
 
     public function elements(OperatingConditions $conditions, int $position): array

@@ -20,6 +20,12 @@ abstract readonly class Fault
 {
     public function __construct(public FaultKind $kind) {}
 
+    /** The same for what makes the same of the same part. */
+    public function key(): string
+    {
+        return $this->kind->value;
+    }
+
     /**
      * What the part is made of electrically with it.
      *
@@ -53,6 +59,12 @@ abstract readonly class Fault
     public function jointOhm(): ?float
     {
         return null;
+    }
+
+    /** Whether it is in an element of the part, where it is not in the whole of it. */
+    public function isIn(string $element): bool
+    {
+        return false;
     }
 
     /** Whether it is a bad joint, at one of the stages of its failing: of those the worst stands for all. */

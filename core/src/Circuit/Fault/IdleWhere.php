@@ -9,8 +9,8 @@ enum IdleWhere
 {
     /** Nothing flows through the part. */
     case NothingFlows;
-    /** Nothing flows through what its bad joint adds to. */
-    case NothingFlowsInJoint;
+    /** Nothing flows through the elements of the part that it is in. */
+    case NothingFlowsInIt;
     /** Nothing flows through its coil. */
     case NothingFlowsInCoil;
     /** Its end lies at earth already. */

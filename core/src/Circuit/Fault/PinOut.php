@@ -8,7 +8,7 @@ use LampThread\Circuit\Component\FaultKind;
 use LampThread\Circuit\Component\StatefulComponent;
 use LampThread\Network\Element\Element;
 
-/** A contact of a relay's socket that has backed out or is spread: its wire has what it should, and nothing of it reaches the relay. */
+/** A contact of a relay's socket or a plug that has backed out or is spread: its wire has what it should, and nothing of it reaches the relay. */
 final readonly class PinOut extends Fault
 {
     /** @param  list<string>  $behind  elements it leads to */
@@ -29,9 +29,25 @@ final readonly class PinOut extends Fault
         return new self(FaultKind::ContactPinOut, $contacts);
     }
 
+    /** Of a plug. @param  string  $element  what it leads to */
+    public static function ofPlug(string $element): self
+    {
+        return new self(FaultKind::PlugPinOut, [$element]);
+    }
+
+    public function key(): string
+    {
+        return "{$this->kind->value}:".implode(',', $this->behind);
+    }
+
     public function elements(array $sound): array
     {
-        return array_values(array_filter($sound, fn (Element $element): bool => ! in_array($element->name(), $this->behind, true)));
+        return array_values(array_filter($sound, fn (Element $element): bool => ! $this->isIn($element->name())));
+    }
+
+    public function isIn(string $element): bool
+    {
+        return in_array($element, $this->behind, true);
     }
 
     public function position(StatefulComponent $part): ?int
@@ -41,7 +57,7 @@ final readonly class PinOut extends Fault
 
     public function idleWhere(): IdleWhere
     {
-        return $this->kind === FaultKind::CoilPinOut ? IdleWhere::NothingFlowsInCoil : IdleWhere::NothingFlowsInJoint;
+        return $this->kind === FaultKind::CoilPinOut ? IdleWhere::NothingFlowsInCoil : IdleWhere::NothingFlowsInIt;
     }
 
     public function takesVoltsAway(): bool

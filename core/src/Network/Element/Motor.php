@@ -22,6 +22,11 @@ final readonly class Motor extends Branch
         return new self($this->name(), $from, $to, $this->model);
     }
 
+    public function inSeriesWith(float $ohm): self
+    {
+        return new self($this->name(), $this->from(), $this->to(), $this->model->inSeriesWith($ohm));
+    }
+
     public function times(float $factor): self
     {
         return new self($this->name(), $this->from(), $this->to(), $this->model->times($factor));

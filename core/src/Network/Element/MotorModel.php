@@ -48,6 +48,14 @@ final readonly class MotorModel
         return new self($this->ratedEmfV + $this->runA * $this->armatureOhm, $this->runA * $factor, ($this->ratedEmfV / $this->armatureOhm + $this->runA) * $factor);
     }
 
+    /** One whose brushes add a resistance, Ω: the same load, and more volts for it. */
+    public function inSeriesWith(float $ohm): self
+    {
+        $ratedV = $this->ratedEmfV + $this->runA * ($this->armatureOhm + $ohm);
+
+        return new self($ratedV, $this->runA, $ratedV / ($this->armatureOhm + $ohm));
+    }
+
     /** Back-EMF of the turning motor, V; carries the sign of the voltage. */
     public function emfV(float $terminalV): float
     {

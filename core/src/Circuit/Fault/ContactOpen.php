@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LampThread\Circuit\Fault;
+
+use LampThread\Circuit\Component\FaultKind;
+use LampThread\Network\Element\Element;
+
+/** One contact of several: nothing gets through it, and all through the others. */
+final readonly class ContactOpen extends Fault
+{
+    public function __construct(private string $element)
+    {
+        parent::__construct(FaultKind::Open);
+    }
+
+    public function key(): string
+    {
+        return "open:{$this->element}";
+    }
+
+    public function elements(array $sound): array
+    {
+        return array_values(array_filter($sound, fn (Element $element): bool => ! $this->isIn($element->name())));
+    }
+
+    public function isIn(string $element): bool
+    {
+        return $element === $this->element;
+    }
+
+    public function idleWhere(): IdleWhere
+    {
+        return IdleWhere::NothingFlowsInIt;
+    }
+
+    public function takesVoltsAway(): bool
+    {
+        return true;
+    }
+}
