@@ -4,16 +4,14 @@ declare(strict_types=1);
 
 namespace LampThread\Diagnosis;
 
-use LampThread\Operation\OperatingPoint;
-
 /** Gathers what every test shows of each cause, cause after cause. */
 final class FaultRows
 {
     /** @var list<Cause> */
     private array $causes = [];
 
-    /** @var array<string, string> a float of four bytes for each cause */
-    private array $columns = [];
+    /** @var list<array<string, float>> of each cause, column to what is shown */
+    private array $rows = [];
 
     /** @var array<string, string> column to a byte for each cause so far, to the last that has one */
     private array $halves = [];
@@ -37,8 +35,16 @@ final class FaultRows
         return array_filter(Symptom::cases(), fn (Symptom $symptom): bool => $symptom->isShownBy($behaviour, $this->sound)) !== [];
     }
 
-    /** @param  array<string, float>  $halves  column to how far what it shows may lie to either side */
-    public function add(Solution $solution, array $halves = []): void
+    public function add(Solution $solution): void
+    {
+        $this->addRead($solution, $this->tests->numbers($solution->points), []);
+    }
+
+    /**
+     * @param  array<string, float>  $numbers  what is measured, by column
+     * @param  array<string, float>  $halves  column to how far that may lie to either side
+     */
+    public function addRead(Solution $solution, array $numbers, array $halves): void
     {
         foreach (Symptom::cases() as $symptom) {
             $this->symptoms[$symptom->value] .= $symptom->isShownBy($solution->behaviour, $this->sound) ? '1' : '0';
@@ -46,16 +52,16 @@ final class FaultRows
         foreach ($halves as $column => $half) {
             $this->halves[$column] = str_pad($this->halves[$column] ?? '', count($this->causes), Half::NONE).Half::byte($half);
         }
-        $this->append($solution->cause, $solution->points, $solution->behaviour, $solution->opened, []);
+        $this->append($solution, $numbers, []);
     }
 
-    /** @param  array<string, OperatingPoint>  $points  by situation */
-    public function addOutside(OutsideCause $cause, array $points, Behaviour $behaviour): void
+    /** @param  Solution  $solution  of the circuit, which is sound */
+    public function addOutside(OutsideCause $cause, Solution $solution): void
     {
         foreach (Symptom::cases() as $symptom) {
             $this->symptoms[$symptom->value] .= in_array($symptom, $cause->shows, true) ? '1' : '0';
         }
-        $this->append(new Cause($cause->weight, [], $cause->id, isBuiltSo: $cause->isBuiltSo), $points, $behaviour, [], $cause->answers);
+        $this->append($solution, $this->tests->numbers($solution->points), $cause->answers);
     }
 
     /** @param  array<string, array{float, float}>  $spreads  column of a number to how far a sound vehicle’s may be off: spread, and to either side */
@@ -66,28 +72,36 @@ final class FaultRows
             $tests[$id] = $test->answeredBy($this->answers[$id] ?? $test->answers, ...$spreads[$id] ?? [0.0, 0.0]);
         }
 
-        return new FaultTable($this->causes, $tests, $situations->all, $this->columns, $this->halves, $this->symptoms, $supplyV);
+        return new FaultTable($this->causes, $tests, $situations->all, $this->columns(), $this->halves, $this->symptoms, $supplyV);
     }
 
     /**
-     * @param  array<string, OperatingPoint>  $points
-     * @param  array<string, float>  $opened
-     * @param  array<string, string>  $outside
+     * @param  array<string, float>  $row  what is measured, by column
+     * @param  array<string, string>  $outside  test of what is outside the circuit to what it shows
      */
-    private function append(Cause $cause, array $points, Behaviour $behaviour, array $opened, array $outside): void
+    private function append(Solution $solution, array $row, array $outside): void
     {
-        $this->causes[] = $cause;
-        foreach ($this->tests->numbers($points) as $column => $value) {
-            $this->columns[$column] = ($this->columns[$column] ?? '').pack('g', $value);
-        }
-        foreach ($this->tests->seen($cause, $points, $behaviour, $opened, $outside) as $test => $answer) {
+        $this->causes[] = $solution->cause;
+        foreach ($this->tests->seen($solution, $outside) as $test => $answer) {
             $this->answers[$test] ??= $this->tests->all[$test]->answers;
             $place = array_search($answer, $this->answers[$test], true);
             if ($place === false) {
                 $place = count($this->answers[$test]);
                 $this->answers[$test][] = $answer;
             }
-            $this->columns[$test] = ($this->columns[$test] ?? '').pack('g', (float) $place);
+            $row[$test] = (float) $place;
         }
+        $this->rows[] = $row;
+    }
+
+    /** @return array<string, string> a float of four bytes for each cause */
+    private function columns(): array
+    {
+        $columns = [];
+        foreach (array_keys($this->rows[0] ?? []) as $column) {
+            $columns[$column] = pack('g*', ...array_column($this->rows, $column));
+        }
+
+        return $columns;
     }
 }

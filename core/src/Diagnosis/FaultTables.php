@@ -29,6 +29,11 @@ final class FaultTables
     /** A joint that begins to fail, to one that all but has, Ω: each stands for all halfway to its neighbours. */
     private const JOINT_OHMS = [0.06, 0.15, 0.4, 1.0, 2.5, 8.0, 40.0];
 
+    /** What loses less of what flows while all is sound, V, nobody tells of; what would lose more is as good as open. */
+    private const TELLS_V = 0.05;
+
+    private const AS_OPEN_V = 200.0;
+
     private readonly Circuit $circuit;
 
     private readonly Situations $situations;
@@ -98,7 +103,7 @@ final class FaultTables
                 }
             }
             $behaviour = new Behaviour($this->situations, array_map(static fn (OperatingPoint $point): Appearance => Appearance::of($point), $points), []);
-            $rows->addOutside($cause, $points, $behaviour);
+            $rows->addOutside($cause, new Solution(new Cause($cause->weight, [], $cause->id, isBuiltSo: $cause->isBuiltSo), $points, $behaviour, []));
         }
 
         return $rows->table($this->situations, abs($this->sound[Situations::COLD]->voltages->at(Rail::SUPPLY)), $this->spreads());
@@ -134,9 +139,13 @@ final class FaultTables
     private function addJoints(string $id, Breakable $part, FaultRows $rows): void
     {
         $sizes = [];
+        $solved = [];
         foreach (self::JOINT_OHMS as $ohm) {
             foreach ($part->badJoints($ohm) as $at => $fault) {
-                $sizes[$at][] = $fault;
+                $mostA = $this->mostA($id, $fault);
+                if ($ohm * $mostA > self::TELLS_V && $ohm * $mostA < self::AS_OPEN_V) {
+                    $sizes[$at][] = $fault;
+                }
             }
         }
         foreach ($sizes as $faults) {
@@ -144,10 +153,26 @@ final class FaultTables
             $joints = new JointRows($this->tests);
             foreach ($faults as $fault) {
                 $weight = $this->rates->weight($id, $fault->kind) / $alike[$fault->kind->value] / count($sizes);
-                $joints->add($this->solution(new Cause($weight, [$id => $fault], comesAndGoes: true)));
+                $cause = new Cause($weight, [$id => $fault], comesAndGoes: true);
+                // A burnt contact and one of the socket differ only in the hand.
+                $solved[$fault->key()] = $solution = isset($solved[$fault->key()]) ? $solved[$fault->key()]->of($cause) : $this->solution($cause);
+                $joints->add($solution);
             }
             $joints->addTo($rows);
         }
+    }
+
+    /** The most that flows through what a fault is in, while all is sound, A. */
+    private function mostA(string $id, Fault $fault): float
+    {
+        $mostA = 0.0;
+        foreach ($this->sound as $point) {
+            foreach ($point->elementsByPart()[$id] ?? [] as $element) {
+                $mostA = $fault->isIn($element->name()) ? max($mostA, abs($point->currentA($element->name()))) : $mostA;
+            }
+        }
+
+        return $mostA;
     }
 
     /** @param  list<Cause>  $silent */

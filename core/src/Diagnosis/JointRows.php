@@ -24,7 +24,7 @@ final class JointRows
     public function addTo(FaultRows $rows): void
     {
         foreach ($this->solutions as $at => $solution) {
-            $rows->add($solution, $this->halves($at));
+            $rows->addRead($solution, $this->numbers[$at], $this->halves($at));
         }
     }
 

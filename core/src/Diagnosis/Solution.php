@@ -15,4 +15,10 @@ final readonly class Solution
      * @param  array<string, float>  $opened  fuse to when it opens, s
      */
     public function __construct(public Cause $cause, public array $points, public Behaviour $behaviour, public array $opened) {}
+
+    /** The same of a cause that differs only in the hand. */
+    public function of(Cause $cause): self
+    {
+        return new self($cause->withOpened(array_keys($this->opened)), $this->points, $this->behaviour, $this->opened);
+    }
 }

@@ -50,6 +50,9 @@ final readonly class TestSet
     /** @var array<string, Test> by id */
     public array $all;
 
+    /** @var array<string, Test> of them, those at which something is seen */
+    private array $seen;
+
     /** @var array<string, array<string, Measurement>> what is measured in each situation, by column */
     public array $measurements;
 
@@ -80,6 +83,7 @@ final readonly class TestSet
             }
         }
         $this->all = array_combine(array_map(static fn (Test $test): string => $test->id(), $tests), $tests);
+        $this->seen = array_filter($this->all, static fn (Test $test): bool => ! $test->kind->isNumber() && $test->kind !== TestKind::Lamp);
         $measured = array_filter($situations->all, static fn (Situation $situation): bool => $situation->isMeasured());
         $this->measurements = array_map(fn (Situation $situation): array => $this->measuredIn($situation->id), $measured);
     }
@@ -121,17 +125,17 @@ final readonly class TestSet
     }
 
     /**
-     * @param  array<string, OperatingPoint>  $points  by situation
-     * @param  array<string, float>  $opened  fuse to when it opens, s
      * @param  array<string, string>  $outside  test of what is outside the circuit to what it shows
      * @return array<string, string> test to what is seen
      */
-    public function seen(Cause $cause, array $points, Behaviour $behaviour, array $opened, array $outside): array
+    public function seen(Solution $solution, array $outside): array
     {
+        [$cause, $behaviour, $opened] = [$solution->cause, $solution->behaviour, $solution->opened];
         $seen = [];
-        foreach ($this->all as $id => $test) {
+        $whole = new InTheHand;
+        foreach ($this->seen as $id => $test) {
             $fault = $cause->fault($test->spot);
-            $inTheHand = $fault?->inTheHand() ?? new InTheHand;
+            $inTheHand = $fault?->inTheHand() ?? $whole;
             $answer = match ($test->kind) {
                 TestKind::Look => $behaviour->at((string) $test->situation)->token(),
                 TestKind::Listen => $behaviour->at((string) $test->situation)->relays[$test->spot],
@@ -147,7 +151,7 @@ final readonly class TestSet
                 TestKind::Turn => $inTheHand->turned,
                 TestKind::Along => $inTheHand->along,
                 TestKind::Sensor => $inTheHand->acts,
-                TestKind::Scan => $this->stored($points, $test->spot),
+                TestKind::Scan => $this->stored($solution->points, $test->spot),
                 TestKind::WarmUp => $this->warmedUp($behaviour),
                 TestKind::Cooling, TestKind::Vehicle => $outside[$test->spot] ?? ($test->spot === OutsideCauses::PAPER ? $this->held($behaviour) : $test->answers[0]),
                 TestKind::Lamp, TestKind::Volts, TestKind::Drop, TestKind::Across, TestKind::Clamp => null,
