@@ -133,6 +133,6 @@ final readonly class Wire implements Breakable
 
     public function limit(Element $element, float $ampere, float $volts): Limit
     {
-        return Limit::inSeries((self::LIMIT_OF_OHM * $this->ohm() + Component::JOINT_OHM) * $ampere);
+        return Limit::ofJoint((self::LIMIT_OF_OHM * $this->ohm() + Component::JOINT_OHM) * $ampere);
     }
 }

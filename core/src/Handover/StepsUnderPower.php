@@ -270,11 +270,11 @@ final class StepsUnderPower
     {
         $setting = $this->plan->settings[$measurement->setting];
         $expected = $measurement->value($this->plan->point($setting->id));
-        $by = $measurement->reads === Reads::Seen ? 0.0 : $this->plan->tolerance($setting->id)->of($measurement);
+        [$least, $most] = $measurement->reads === Reads::Seen ? [$expected, $expected] : $this->plan->tolerance($setting->id)->bounds($measurement);
 
         return new TestStep(
             $measurement->id(), $setting->conditions->engineRpm > 0 ? Phase::Warm : Phase::Cold, $title, $setting->says, $measurement->reads,
-            $expected, $isLoss ? -$by : $expected - $by, $expected + $by, self::MINUTES[$measurement->reads->value] ?? 1,
+            $expected, $isLoss ? $expected - $most : $least, $most, self::MINUTES[$measurement->reads->value] ?? 1,
             $measurement->from === '' ? null : $measurement->from, $measurement->to === '' ? null : $measurement->to, $caution,
         );
     }

@@ -200,7 +200,7 @@ final class Suspects
     /** Standard deviation of a reading where everything but the place is sound. */
     private function spread(Measurement $measurement): float
     {
-        return $measurement->reads === Reads::Seen ? 1.0 : $this->plan->tolerance($measurement->setting)->of($measurement) / 2;
+        return $measurement->reads === Reads::Seen ? 1.0 : $this->plan->tolerance($measurement->setting)->spread($measurement) / 2;
     }
 
     /** @return list<float> what each case would show */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LampThread\Observation;
 
+use LampThread\Circuit\Component\Alternator;
 use LampThread\Circuit\Component\Limit;
 use LampThread\Circuit\Component\Rail;
 use LampThread\Network\Element\Element;
@@ -45,22 +46,54 @@ final class Tolerance
         }
     }
 
-    /** Of a reading in this setting, in its own unit. */
-    public function of(Measurement $measurement): float
+    /**
+     * Between what a reading in this setting lies of any sound vehicle, in its own unit: its contacts all as old as the oldest, and an alternator
+     * that does not quite hold its volts.
+     *
+     * @return array{float, float} the least and the most
+     */
+    public function bounds(Measurement $measurement): array
     {
-        return $this->spread($measurement) + $this->half($measurement);
+        $value = $measurement->value($this->point);
+        $joints = 0.0;
+        $others = 0.0;
+        foreach ($this->limits as [$element, $limit]) {
+            $effect = abs($this->effect($measurement, $element, $limit));
+            $joints += $limit->isOfJoint ? $effect : 0.0;
+            $others += $limit->isOfJoint ? 0.0 : $effect ** 2;
+        }
+        $by = $joints + sqrt($others) + $measurement->reads->error($value) + $this->half($measurement);
+
+        return [min($value - $by, $value - $this->mayLackShare() * abs($value)), $value + $by];
     }
 
-    /** What its parts and the instrument make of it, without what nobody prints. */
+    /** What its parts and the instrument make of it, one part as often off as another, without what nobody prints. */
     public function spread(Measurement $measurement): float
     {
         $sum = 0.0;
         foreach ($this->limits as [$element, $limit]) {
-            $effect = $limit->ampere !== 0.0 ? $this->ofTaken($measurement, $element, $limit->ampere) : $this->ofSeries($measurement, $element, $limit->volts);
-            $sum += $effect ** 2;
+            $sum += $this->effect($measurement, $element, $limit) ** 2;
         }
 
         return sqrt($sum) + $measurement->reads->error($measurement->value($this->point));
+    }
+
+    private function effect(Measurement $measurement, Element $element, Limit $limit): float
+    {
+        return $limit->ampere !== 0.0 ? $this->ofTaken($measurement, $element, $limit->ampere) : $this->ofSeries($measurement, $element, $limit->volts);
+    }
+
+    /** Share of its volts the system may lack. */
+    private function mayLackShare(): float
+    {
+        $volts = $this->point->voltages->at(Rail::SUPPLY);
+        $engineRpm = $this->point->conditions->engineRpm;
+        $shares = [0.0];
+        foreach ($engineRpm > 0 ? $this->point->circuit->each(Alternator::class) : [] as $alternator) {
+            $shares[] = 1 - $alternator->mayFallToV($engineRpm, abs($this->point->currentA($alternator->id)), $volts) / $volts;
+        }
+
+        return max($shares);
     }
 
     /**

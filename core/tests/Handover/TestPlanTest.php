@@ -82,7 +82,7 @@ final class TestPlanTest extends TestCase
         $heavier = (new Solver($plan->circuit))->settle($sound->conditions->withFaults(new Faults(draws: ['fan-1' => 1.15])));
         [$theirs] = Ngspice::operatingPoints([SpiceNetlist::of($heavier, 'test')]);
         $moved = $theirs[SpiceNetlist::node('battery:+')] - $theirs[SpiceNetlist::node('fan-1:+')] - $measurement->value($sound);
-        $tolerance = $plan->tolerance('hot-1')->of($measurement) - Reads::Volt->error($measurement->value($sound));
+        $tolerance = $plan->tolerance('hot-1')->spread($measurement) - Reads::Volt->error($measurement->value($sound));
 
         self::assertGreaterThan(0.03, $moved);
         self::assertLessThan($tolerance, $moved, 'the fan is a part of the tolerance');

@@ -39,6 +39,12 @@ final readonly class Alternator extends Component implements StatefulComponent
     /** Regulators differ by so much, over the voltage (common practice, no source). */
     private const LIMIT_OF_VOLTS = 0.035;
 
+    /** They give so much less than printed, idling a little slower or driven by a worn belt (common practice, no source). */
+    private const LIMIT_OF_OUTPUT = 0.25;
+
+    /** A battery that lends what is missing has so much of its resting voltage (common practice, no source). */
+    private const LENT_SHARE = 0.98;
+
     /** What it holds its voltage behind, Ω; the lead to the battery is the rest of it where that is a part of its own. */
     private float $ohm;
 
@@ -69,6 +75,17 @@ final readonly class Alternator extends Component implements StatefulComponent
     public function limit(Element $element, float $ampere, float $volts): Limit
     {
         return Limit::inSeries(self::LIMIT_OF_VOLTS * $volts);
+    }
+
+    /**
+     * To what a sound one may let the volts fall, V: where it gives nearly what it can at this engine speed, to what the battery gives beside it.
+     *
+     * @param  float  $givenA  that it gives, A
+     * @param  float  $volts  that it should hold, V
+     */
+    public function mayFallToV(float $engineRpm, float $givenA, float $volts): float
+    {
+        return $givenA > (1 - self::LIMIT_OF_OUTPUT) * $this->limitA($engineRpm) ? min($volts, self::LENT_SHARE * $this->supply->restingV) : $volts;
     }
 
     private function source(float $volts): VoltageSource

@@ -108,7 +108,7 @@ abstract readonly class Component implements Breakable
 
     public function limit(Element $element, float $ampere, float $volts): Limit
     {
-        return in_array($element->name(), $this->insides(), true) ? Limit::times(self::INSIDE_TIMES) : Limit::inSeries(self::JOINT_OHM * $ampere);
+        return in_array($element->name(), $this->insides(), true) ? Limit::times(self::INSIDE_TIMES) : Limit::ofJoint(self::JOINT_OHM * $ampere);
     }
 
     /** @return list<string> elements of its electronics, whose resistances nobody prints */

@@ -146,7 +146,7 @@ final readonly class Relay extends Component implements HasCoil, StatefulCompone
 
     public function limit(Element $element, float $ampere, float $volts): Limit
     {
-        return Limit::inSeries(in_array($element->name(), $this->jointElements(), true) ? self::USED_CONTACT_OHM * $ampere : self::LIMIT_OF_COIL * $volts);
+        return in_array($element->name(), $this->jointElements(), true) ? Limit::ofJoint(self::USED_CONTACT_OHM * $ampere) : Limit::inSeries(self::LIMIT_OF_COIL * $volts);
     }
 
     /** A burnt contact goes with the relay, one of its socket stays. */
