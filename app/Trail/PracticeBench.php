@@ -148,8 +148,9 @@ final readonly class PracticeBench
     private function hidden(): int
     {
         foreach ($this->table->causes as $at => $cause) {
-            $kinds = array_map(static fn (Fault $fault): string => $fault->kind->value, $cause->faults);
-            if ($cause->outside === $this->run->fault['cooling'] && $kinds === $this->run->fault['faults']) {
+            // Runs that were begun before joints had sizes tell of the kind.
+            $ways = isset($this->run->fault['ways']) ? $cause->ways() : array_map(static fn (Fault $fault): string => $fault->kind->value, $cause->faults);
+            if ($cause->outside === $this->run->fault['cooling'] && $ways === ($this->run->fault['ways'] ?? $this->run->fault['faults'])) {
                 return $at;
             }
         }

@@ -93,7 +93,7 @@ final readonly class PracticeRoom
 
         return PracticeRun::query()->create([
             'person' => $person, 'lesson' => $lesson, 'job_id' => $jobId, 'file' => JobFile::withoutCustomer($design->file),
-            'fault' => ['faults' => array_map(static fn (Fault $fault): string => $fault->kind->value, $cause->faults), 'cooling' => $cause->outside],
+            'fault' => ['ways' => $cause->ways(), 'cooling' => $cause->outside],
             'class' => self::classOf($cause, new FailureRates($design->circuit())),
             'seen' => array_map(static fn (Symptom $symptom): string => $symptom->value, $seen),
             'moves' => [],

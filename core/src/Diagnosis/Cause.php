@@ -37,6 +37,12 @@ final readonly class Cause
         return $this->isBuiltSo || ($this->faults === [] && $this->outside === null);
     }
 
+    /** @return array<string, string> part to how it has failed: of one kind there are several, a joint of each size, a plug at each contact */
+    public function ways(): array
+    {
+        return array_map(static fn (Fault $fault): string => $fault->key(), $this->faults);
+    }
+
     public function fault(string $part): ?Fault
     {
         return $this->faults[$part] ?? null;

@@ -24,6 +24,14 @@ final readonly class Grounds
         return $this->isTold($cause) && $this->carrying($place) === null;
     }
 
+    /** Whether one of its parts was tried itself, whatever came of it. */
+    public function wasTried(Place $place): bool
+    {
+        $parts = explode('+', $place->id);
+
+        return array_filter($this->story->answers, static fn (Answer $answer): bool => $answer->value !== null && array_filter($parts, $answer->test->tries(...)) !== []) !== [];
+    }
+
     /** Whether one of its parts was tried itself, and showed what no sound one does. */
     public function isTried(Place $place, int $cause): bool
     {

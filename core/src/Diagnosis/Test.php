@@ -33,10 +33,13 @@ final readonly class Test
 
     public function id(): string
     {
-        // Of a part with several ways through it each is a test of its own.
-        $spot = $this->from === '' ? $this->spot : "{$this->from}>{$this->to}";
+        return implode('/', array_filter([$this->kind->value, $this->situation, $this->place()], static fn (?string $part): bool => $part !== null && $part !== ''));
+    }
 
-        return implode('/', array_filter([$this->kind->value, $this->situation, $spot], static fn (?string $part): bool => $part !== null && $part !== ''));
+    /** Where it is done: its spot, or of a meter across it both ends, as a part with several ways through it has several. */
+    public function place(): string
+    {
+        return $this->from === '' ? $this->spot : "{$this->from}>{$this->to}";
     }
 
     /** The same where it takes other minutes. */

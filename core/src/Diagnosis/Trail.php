@@ -105,10 +105,12 @@ final class Trail
         return $likeliest->share >= self::FOUND_SHARE && $this->grounds->isFirm($likeliest, $this->likeliest()) && $this->isTried($likeliest) ? $likeliest : null;
     }
 
-    /** Whether it was tried itself, or nothing at hand that could be done tries it. */
+    /** Whether it was tried itself and showed it, or nothing at hand that could be done tries it. */
     private function isTried(Place $place): bool
     {
-        return $this->grounds->isTried($place, $this->likeliest()) || ($this->confirming()?->test->tries($place->id) ?? false) === false;
+        $confirming = $this->confirming()?->test;
+
+        return $this->grounds->isTried($place, $this->likeliest()) || (! $this->grounds->wasTried($place) && ! ($confirming?->tries($place->id) ?? false));
     }
 
     /** How likely it is something that is in no table. */

@@ -112,12 +112,17 @@ final readonly class PracticePresenter
         foreach ($this->table->tests as $test) {
             $kind = $test->kind->value;
             $kinds[$kind] ??= ['id' => $kind, 'says' => Message::of("practice.kind.{$kind}"), 'hasSituation' => $test->situation !== null, 'spots' => []];
-            if ($test->spot !== '' && ! isset($kinds[$kind]['spots'][$test->spot])) {
-                $kinds[$kind]['spots'][$test->spot] = ['id' => $test->spot, 'says' => $this->spot($test)];
+            $place = $test->place();
+            if ($place !== '' && ! isset($kinds[$kind]['spots'][$place])) {
+                $kinds[$kind]['spots'][$place] = [
+                    'id' => $place, 'says' => $this->spot($test), 'on' => array_values(array_filter([$test->spot, $test->from, $test->to], static fn (string $on): bool => $on !== '')),
+                ];
             }
         }
 
-        $ends = array_map(fn (string $terminal): array => ['id' => $terminal, 'says' => $this->circuit->terminalName($terminal)], $this->circuit->terminals());
+        $ends = array_map(
+            fn (string $terminal): array => ['id' => $terminal, 'says' => $this->circuit->terminalName($terminal), 'on' => [$terminal]], $this->circuit->terminals(),
+        );
         $kinds[self::WIRE] = ['id' => self::WIRE, 'says' => Message::of('practice.kind.wire'), 'hasSituation' => true, 'spots' => $ends];
 
         return array_values(array_map(static fn (array $kind): array => [...$kind, 'spots' => array_values($kind['spots'])], $kinds));
@@ -129,6 +134,10 @@ final readonly class PracticePresenter
             $test->kind->isOutside() => $this->trail->title($test),
             str_contains($test->spot, ':') => $this->circuit->terminalName($test->spot),
             $this->circuit->part($test->spot) === null => Message::of('trail.spot.battery-lead'),
+            $test->from !== '' && isset($this->circuit->components[$test->spot]) => Message::of(
+                'practice.across', part: LeadSpots::partName($this->circuit, $test->spot), from: $this->circuit->terminalName($test->from),
+                to: $this->circuit->terminalName($test->to),
+            ),
             default => LeadSpots::partName($this->circuit, $test->spot),
         };
     }

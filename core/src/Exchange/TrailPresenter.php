@@ -166,6 +166,9 @@ final readonly class TrailPresenter
             $test->spot === TestSet::BATTERY_LEAD => Message::of('trail.spot.battery-lead'),
             $test->kind->isOutside() => Message::of("trail.outside.{$test->spot}"),
             str_contains($test->spot, ':') => $circuit->terminalName($test->spot),
+            $test->from !== '' && isset($circuit->components[$test->spot]) => Message::of(
+                'practice.across', part: LeadSpots::partName($circuit, $test->spot), from: $circuit->terminalName($test->from), to: $circuit->terminalName($test->to),
+            ),
             $test->spot === '' => Message::verbatim(''),
             default => LeadSpots::partName($circuit, $test->spot),
         };

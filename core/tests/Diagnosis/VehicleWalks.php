@@ -28,7 +28,7 @@ final class VehicleWalks
     /** What is wrong with the vehicles of a set, or with the person who answers. */
     public const SETS = ['one', 'joints', 'sound', 'intermittent', 'wrong', 'impossible', 'two', 'socket'];
 
-    private const MOST_TESTS = 25;
+    private const MOST_TESTS = 30;
 
     /** Shares between which what was named is counted together. */
     private const BINS = [0.9, 0.95, 0.99];

@@ -8,21 +8,26 @@ use LampThread\Tests\Orchard;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
-/** Vehicles that are not quite the job's, with faults between those of the table, and persons who err: a place is named where it was measured, and hardly ever wrongly. */
+/**
+ * Vehicles built from the cut list and solved by ngspice, with what a workshop meets, and persons who err: a place is named where it was measured,
+ * and hardly ever wrongly. Bounds leave room for so few vehicles: `bench/vehicle.php 40` has the figures they are drawn from.
+ */
 final class VehicleWalksTest extends TestCase
 {
-    private const OF_EACH_JOB = 3;
+    private const OF_EACH_JOB = 2;
 
     /**
      * @param  float  $right  share that is to be named rightly, or told as where to look when it is back, at the least
      * @param  float  $wrong  share that may be named wrongly, at the most
      */
-    #[TestWith(['one', 0.8, 0.06])]
-    #[TestWith(['joints', 0.7, 0.12])]
-    #[TestWith(['sound', 0.6, 0.12])]
-    #[TestWith(['impossible', 0.7, 0.12])]
-    #[TestWith(['wrong', 0.6, 0.25])]
-    #[TestWith(['intermittent', 0.45, 0.35])]
+    #[TestWith(['one', 0.9, 0.05])]
+    #[TestWith(['joints', 0.85, 0.05])]
+    #[TestWith(['sound', 0.8, 0.0])]
+    #[TestWith(['impossible', 0.8, 0.05])]
+    #[TestWith(['wrong', 0.75, 0.12])]
+    #[TestWith(['intermittent', 0.65, 0.2])]
+    #[TestWith(['two', 0.75, 0.1])]
+    #[TestWith(['socket', 0.9, 0.05])]
     public function test_a_place_is_named_where_it_was_measured(string $set, float $right, float $wrong): void
     {
         $walks = new VehicleWalks($set, 1 + (int) getenv('LAMP_SEED'));
@@ -37,6 +42,6 @@ final class VehicleWalksTest extends TestCase
             self::assertGreaterThan($bin['said'] - 0.03 - 3 * sqrt(0.05 / $bin['count']), $bin['right'], "named at {$bin['from']}");
         }
         self::assertLessThanOrEqual($wrong * $walks->count, count($walks->wrong), implode("\n", $walks->wrong));
-        self::assertGreaterThanOrEqual($right, ($walks->right + $walks->whenBack) / $walks->count);
+        self::assertGreaterThanOrEqual($right, ($walks->right + $walks->whenBack) / $walks->count, implode("\n", $walks->open));
     }
 }

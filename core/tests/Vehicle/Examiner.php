@@ -27,6 +27,11 @@ final class Examiner
     /** What the test shows: a number, or the place among its answers; null where it shows what is none of them. */
     public function reads(Test $test, bool $isThere = true): ?float
     {
+        $isUnsteady = $test->situation !== null && $this->vehicle->at($test->situation, $isThere)->isRestless;
+        if ($isUnsteady && ($test->kind->isNumber() || $test->kind === TestKind::Lamp)) {
+            // Nobody reads what jumps about.
+            return null;
+        }
         if ($test->kind->isNumber()) {
             return $this->number($test, $this->vehicle->at((string) $test->situation, $isThere));
         }

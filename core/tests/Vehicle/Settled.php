@@ -12,8 +12,9 @@ final readonly class Settled
      * @param  array<string, float>  $amperes  by wire, and through each way of a part as `part/way`
      * @param  array<string, float>  $speeds  fan to its speed over what it was made for, below 0 the wrong way
      * @param  array<string, string>  $relays  relay to `in`, `out` or `buzzes`
+     * @param  bool  $isRestless  whether something goes in and out all the time, so that no meter stands still
      */
-    public function __construct(public array $volts, public array $amperes, public array $speeds, public array $relays) {}
+    public function __construct(public array $volts, public array $amperes, public array $speeds, public array $relays, public bool $isRestless = false) {}
 
     /** Halfway to another. */
     public function between(self $other): self
@@ -24,7 +25,7 @@ final readonly class Settled
 
         return new self(
             array_combine(array_keys($this->volts), $halfway($this->volts, $other->volts)), array_combine(array_keys($this->amperes), $halfway($this->amperes, $other->amperes)),
-            array_combine(array_keys($this->speeds), $halfway($this->speeds, $other->speeds)), $this->relays,
+            array_combine(array_keys($this->speeds), $halfway($this->speeds, $other->speeds)), $this->relays, true,
         );
     }
 

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import type { PracticeMoveRequest } from "../api/generated/practice-move-request";
-import type { PracticeRun } from "../api/generated/practice-run";
+import type { PracticeRun, PracticeSpot } from "../api/generated/practice-run";
 import { Button } from "../kit/Button";
 import { Panel } from "../kit/Panel";
 import { useText } from "../kit/messages";
@@ -10,16 +10,26 @@ const WIRE = "wire";
 interface Props {
   run: PracticeRun;
   isBusy: boolean;
-  onSpots: (spots: string[]) => void;
+  /** What was touched on the drawing, the last one last. */
+  touched: string[];
+  onTouch: (touched: string[]) => void;
   onMove: (move: PracticeMoveRequest) => void;
 }
 
-/** What lies there: an instrument, how the vehicle stands, and where it is held. */
-export function Instruments({ run, isBusy, onSpots, onMove }: Props) {
+/** The spot an instrument is held on when these were touched: one that the last is of, and most of the others. */
+export function heldSpot(spots: PracticeSpot[], touched: string[]): PracticeSpot | undefined {
+  const last = touched.at(-1);
+  const of = (spot: PracticeSpot) => touched.filter((one) => spot.on.includes(one)).length;
+  return last === undefined
+    ? undefined
+    : [...spots].filter((spot) => spot.on.includes(last)).sort((one, other) => of(other) - of(one))[0];
+}
+
+/** What lies there: an instrument, how the vehicle stands, and where it is held – picked here, or touched on the drawing. */
+export function Instruments({ run, isBusy, touched, onTouch, onMove }: Props) {
   const text = useText();
   const [kindId, setKind] = useState(run.kinds[0]?.id ?? "");
   const [situation, setSituation] = useState("rest");
-  const [spot, setSpot] = useState("");
   const [other, setOther] = useState("");
   const isWire = kindId === WIRE;
   const kind = run.kinds.find((one) => one.id === kindId);
@@ -28,11 +38,13 @@ export function Instruments({ run, isBusy, onSpots, onMove }: Props) {
   }
   const situations = run.situations.filter((one) => one.isMeasured || kindId === "look");
   const { spots } = kind;
-  const at = spots.find((one) => one.id === spot)?.id ?? spots[0]?.id ?? "";
-  const to = spots.find((one) => one.id === other)?.id ?? spots[1]?.id ?? "";
+  const isOff = touched.length > 0 && spots.length > 0 && heldSpot(spots, touched) === undefined;
+  const at = (heldSpot(spots, isWire ? touched.slice(0, 1) : touched) ?? spots[0])?.id ?? "";
+  const ends = spots.filter((one) => one.id !== at);
+  const to = (heldSpot(ends, touched.slice(1)) ?? ends.find((one) => one.id === other) ?? ends[0])?.id ?? "";
   const stands = situations.find((one) => one.id === situation)?.id ?? situations[0]?.id ?? "";
   const act = () => {
-    onSpots(isWire ? [at, to] : [at]);
+    onTouch(isWire ? [at, to] : (spots.find((one) => one.id === at)?.on ?? []));
     onMove(
       isWire
         ? { wire: { situation: stands, from: at, to } }
@@ -70,8 +82,7 @@ export function Instruments({ run, isBusy, onSpots, onMove }: Props) {
             value={at}
             options={spots.map((one) => ({ id: one.id, says: text(one, "says") }))}
             onChange={(picked) => {
-              setSpot(picked);
-              onSpots([picked]);
+              onTouch(spots.find((one) => one.id === picked)?.on ?? []);
             }}
           />
         )}
@@ -80,7 +91,10 @@ export function Instruments({ run, isBusy, onSpots, onMove }: Props) {
             label="To"
             value={to}
             options={spots.map((one) => ({ id: one.id, says: text(one, "says") }))}
-            onChange={setOther}
+            onChange={(picked) => {
+              setOther(picked);
+              onTouch([at, picked]);
+            }}
           />
         )}
       </div>
@@ -90,10 +104,17 @@ export function Instruments({ run, isBusy, onSpots, onMove }: Props) {
           wires.
         </p>
       )}
-      <div className="mt-3">
+      <div className="mt-3 flex flex-wrap items-center gap-3">
         <Button tone="strong" disabled={isBusy} onClick={act}>
           Do it
         </Button>
+        {spots.some((one) => one.on.length > 0) && (
+          <p className={isOff ? "text-warning" : "text-muted"} role="status">
+            {isOff
+              ? "◆ That is not where this goes. It stays where it was picked."
+              : "Touch the drawing to hold it there."}
+          </p>
+        )}
       </div>
     </Panel>
   );

@@ -7,6 +7,7 @@ import type { PracticeMoveRequest } from "../api/generated/practice-move-request
 import type { PracticeRun } from "../api/generated/practice-run";
 import type { Design } from "../api/generated/saved-job";
 import { ThreadDrawing } from "../drawing/ThreadDrawing";
+import type { Held } from "../drawing/drawn";
 import { Panel } from "../kit/Panel";
 import { useText } from "../kit/messages";
 import { digits } from "../kit/units";
@@ -16,12 +17,19 @@ import { Instruments } from "./Instruments";
 import { Moves } from "./Moves";
 import { NameFault } from "./NameFault";
 
+const kindOf = (design: Design, id: string): Held["kind"] =>
+  design.terminals.some((one) => one.id === id)
+    ? "terminal"
+    : design.wires.some((one) => one.id === id)
+      ? "wire"
+      : "component";
+
 /** The bench with a hidden fault: instruments, what they showed, how good each move was. */
 export function PracticeBench() {
   const { run: id = "" } = useParams();
   const text = useText();
   const queries = useQueryClient();
-  const [spots, setSpots] = useState<string[]>([]);
+  const [touched, setTouched] = useState<string[]>([]);
   const { data, error } = useQuery<PracticeRun, Refused>({
     queryKey: keys.practiceRun(id),
     queryFn: () => api.practiceRun(id),
@@ -71,7 +79,8 @@ export function PracticeBench() {
               <Instruments
                 run={data}
                 isBusy={move.isPending}
-                onSpots={setSpots}
+                touched={touched}
+                onTouch={setTouched}
                 onMove={(asked) => {
                   move.mutate(asked);
                 }}
@@ -85,12 +94,10 @@ export function PracticeBench() {
                   design={{ ...design.data, findings: [] }}
                   bench={undefined}
                   format="wide"
-                  held={spots.map((spot) => ({
-                    kind: spot.includes(":") ? "terminal" : spot.startsWith("W") ? "wire" : "component",
-                    id: spot,
-                  }))}
+                  held={touched.map((id) => ({ kind: kindOf(design.data, id), id }))}
                   onHold={(held) => {
-                    setSpots([held.id]);
+                    // A meter has two leads: the last two that were touched.
+                    setTouched((before) => [...before.filter((one) => one !== held.id).slice(-1), held.id]);
                   }}
                 />
               )}

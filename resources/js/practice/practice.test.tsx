@@ -4,7 +4,7 @@ import { afterEach, expect, test, vi } from "vitest";
 import type { PracticeRun } from "../api/generated/practice-run";
 import { UnitsProvider } from "../kit/units";
 import { EndPanel } from "./EndPanel";
-import { Instruments } from "./Instruments";
+import { heldSpot, Instruments } from "./Instruments";
 import { Moves } from "./Moves";
 import { NameFault } from "./NameFault";
 
@@ -47,14 +47,14 @@ const RUN: PracticeRun = {
   ],
   kinds: [
     { id: "look", says: "Look at the fans", hasSituation: true, spots: [] },
-    { id: "pull", says: "Pull a fuse", hasSituation: false, spots: [{ id: "f-1", says: "F1" }] },
+    { id: "pull", says: "Pull a fuse", hasSituation: false, spots: [{ id: "f-1", says: "F1", on: ["f-1"] }] },
     {
       id: "wire",
       says: "Bare wire",
       hasSituation: true,
       spots: [
-        { id: "battery:+", says: "battery +" },
-        { id: "battery:-", says: "battery −" },
+        { id: "battery:+", says: "battery +", on: ["battery:+"] },
+        { id: "battery:-", says: "battery −", on: ["battery:-"] },
       ],
     },
   ],
@@ -73,8 +73,8 @@ const shown = (node: React.ReactNode) => render(<UnitsProvider>{node}</UnitsProv
 
 test("an instrument, how the vehicle stands and where it is held make one move", async () => {
   const onMove = vi.fn();
-  const onSpots = vi.fn();
-  shown(<Instruments run={RUN} isBusy={false} onSpots={onSpots} onMove={onMove} />);
+  const onTouch = vi.fn();
+  shown(<Instruments run={RUN} isBusy={false} touched={[]} onTouch={onTouch} onMove={onMove} />);
   const act = () => userEvent.click(screen.getByRole("button", { name: "Do it" }));
   await act();
   await userEvent.click(screen.getByRole("button", { name: "Pull a fuse" }));
@@ -88,7 +88,23 @@ test("an instrument, how the vehicle stands and where it is held make one move",
     { test: "pull/f-1" },
     { wire: { situation: "rest", from: "battery:+", to: "battery:-" } },
   ]);
-  expect(onSpots).toHaveBeenLastCalledWith(["battery:+", "battery:-"]);
+  expect(onTouch).toHaveBeenLastCalledWith(["battery:+", "battery:-"]);
+});
+
+test("an instrument is held where the drawing is touched, and nowhere it does not go", async () => {
+  const across = { id: "r:30>r:87", says: "K1, 30 to 87", on: ["r", "r:30", "r:87"] };
+  const coil = { id: "r:86>r:85", says: "K1, 86 to 85", on: ["r", "r:86", "r:85"] };
+  expect(heldSpot([across, coil], ["r:30", "r:87"])).toBe(across);
+  expect(heldSpot([across, coil], ["r:30", "r:85"]), "the last that was touched decides").toBe(coil);
+  expect(heldSpot([across, coil], ["x:1"])).toBeUndefined();
+  const onMove = vi.fn();
+  shown(<Instruments run={RUN} isBusy={false} touched={["battery:-"]} onTouch={vi.fn()} onMove={onMove} />);
+  await userEvent.click(screen.getByRole("button", { name: "Pull a fuse" }));
+  expect(screen.getByRole("status").textContent).toContain("not where this goes");
+  await userEvent.click(screen.getByRole("button", { name: "Bare wire" }));
+  expect(screen.getByRole("status").textContent).toContain("Touch the drawing");
+  await userEvent.click(screen.getByRole("button", { name: "Do it" }));
+  expect(onMove).toHaveBeenLastCalledWith({ wire: { situation: "rest", from: "battery:-", to: "battery:+" } });
 });
 
 test("moves stand with their judgement, the last first", () => {

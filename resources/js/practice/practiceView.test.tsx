@@ -44,7 +44,7 @@ const RUN: PracticeRun = {
   seen: [{ id: "never-runs", says: "The fan never runs" }],
   budgetMinutes: 13,
   moves: [],
-  kinds: [{ id: "pull", says: "Pull a fuse", hasSituation: false, spots: [{ id: "f-1", says: "F1" }] }],
+  kinds: [{ id: "pull", says: "Pull a fuse", hasSituation: false, spots: [{ id: "f-1", says: "F1", on: ["f-1"] }] }],
   situations: [{ id: "rest", says: "Key on.", isMeasured: true }],
   places: [{ id: "f-1", says: "F1, fuse", isCooling: false }],
   end: null,
@@ -56,7 +56,7 @@ beforeEach(() => {
   vi.stubGlobal("matchMedia", () => ({ matches: false, addEventListener: vi.fn(), removeEventListener: vi.fn() }));
   practice.mockResolvedValue(OVERVIEW);
   practiceRun.mockResolvedValue(RUN);
-  practiceDesign.mockResolvedValue({ findings: [] });
+  practiceDesign.mockResolvedValue({ findings: [], terminals: [], wires: [] });
 });
 afterEach(() => {
   cleanup();
