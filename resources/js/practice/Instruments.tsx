@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { useState, type ReactNode } from "react";
 import type { PracticeMoveRequest } from "../api/generated/practice-move-request";
 import type { PracticeRun, PracticeSpot } from "../api/generated/practice-run";
 import { Button } from "../kit/Button";
@@ -14,6 +14,8 @@ interface Props {
   touched: string[];
   onTouch: (touched: string[]) => void;
   onMove: (move: PracticeMoveRequest) => void;
+  /** The drawing it is held on. */
+  children?: ReactNode;
 }
 
 /** The spot an instrument is held on when these were touched: one that the last is of, and most of the others. */
@@ -26,7 +28,7 @@ export function heldSpot(spots: PracticeSpot[], touched: string[]): PracticeSpot
 }
 
 /** What lies there: an instrument, how the vehicle stands, and where it is held – picked here, or touched on the drawing. */
-export function Instruments({ run, isBusy, touched, onTouch, onMove }: Props) {
+export function Instruments({ run, isBusy, touched, onTouch, onMove, children }: Props) {
   const text = useText();
   const [kindId, setKind] = useState(run.kinds[0]?.id ?? "");
   const [situation, setSituation] = useState("rest");
@@ -104,7 +106,8 @@ export function Instruments({ run, isBusy, touched, onTouch, onMove }: Props) {
           wires.
         </p>
       )}
-      <div className="mt-3 flex flex-wrap items-center gap-3">
+      {children !== undefined && <div className="mt-4 border-t border-line pt-3">{children}</div>}
+      <div className="sticky bottom-0 mt-3 flex flex-wrap items-center gap-3 bg-panel py-2">
         <Button tone="strong" disabled={isBusy} onClick={act}>
           Do it
         </Button>

@@ -50,6 +50,18 @@ export function PracticeBench() {
   const problem = error ?? move.error ?? design.error;
   const title =
     data === undefined ? "Practice" : data.title === null ? data.job : text({ ...data, title: data.title }, "title");
+  const drawing = design.data !== undefined && (
+    <ThreadDrawing
+      design={{ ...design.data, findings: [] }}
+      bench={undefined}
+      format="wide"
+      held={touched.map((id) => ({ kind: kindOf(design.data, id), id }))}
+      onHold={(held) => {
+        // A meter has two leads: the last two that were touched.
+        setTouched((before) => [...before.filter((one) => one !== held.id).slice(-1), held.id]);
+      }}
+    />
+  );
   return (
     <Page
       title={title}
@@ -84,24 +96,15 @@ export function PracticeBench() {
                 onMove={(asked) => {
                   move.mutate(asked);
                 }}
-              />
+              >
+                {drawing}
+              </Instruments>
             ) : (
-              <EndPanel run={data} />
+              <>
+                <EndPanel run={data} />
+                <Panel title="The circuit">{drawing}</Panel>
+              </>
             )}
-            <Panel title="The circuit">
-              {design.data !== undefined && (
-                <ThreadDrawing
-                  design={{ ...design.data, findings: [] }}
-                  bench={undefined}
-                  format="wide"
-                  held={touched.map((id) => ({ kind: kindOf(design.data, id), id }))}
-                  onHold={(held) => {
-                    // A meter has two leads: the last two that were touched.
-                    setTouched((before) => [...before.filter((one) => one !== held.id).slice(-1), held.id]);
-                  }}
-                />
-              )}
-            </Panel>
           </div>
           <div className="grid gap-4">
             <Moves run={data} />
