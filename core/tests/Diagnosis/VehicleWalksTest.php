@@ -16,6 +16,9 @@ final class VehicleWalksTest extends TestCase
 {
     private const OF_EACH_JOB = 2;
 
+    /** With a seed of its own, as `bin/test --long` has it: a thousand walks over all sets. */
+    private const OF_EACH_JOB_LONG = 21;
+
     /**
      * @param  float  $right  share that is to be named rightly, or told as where to look when it is back, at the least
      * @param  float  $wrong  share that may be named wrongly, at the most
@@ -32,7 +35,7 @@ final class VehicleWalksTest extends TestCase
     {
         $walks = new VehicleWalks($set, 1 + (int) getenv('LAMP_SEED'));
         foreach (glob(dirname(Orchard::PATH).'/*.json') ?: [] as $path) {
-            for ($number = 0; $number < (int) (getenv('LAMP_CASES') ?: self::OF_EACH_JOB); $number++) {
+            for ($number = 0; $number < (getenv('LAMP_SEED') === false ? self::OF_EACH_JOB : self::OF_EACH_JOB_LONG); $number++) {
                 $walks->walk(basename($path, '.lampthread.json'));
             }
         }

@@ -67,25 +67,36 @@ final class EveryFaultIsShownTest extends TestCase
         foreach (self::jobs() as $changes) {
             $sizing = Orchard::sizing($changes);
             $rows = array_map(
-                static fn (FaultOutcome $row): string => $row->fault->isJoint() ? "{$row->part}=joint" : "{$row->part}={$row->kind->value}",
+                static fn (FaultOutcome $row): string => "{$row->part}=".self::told($row->fault),
                 Proof::of($sizing, Orchard::shelf())->faults,
             );
             $table = FaultTables::of($sizing, Orchard::shelf(), new FailureRates($sizing->circuit));
             $causes = array_map(static fn (Cause $cause): string => implode('+', array_map(
-                static fn (string $part, Fault $fault): string => "{$part}={$fault->kind->value}", array_keys($cause->faults), $cause->faults,
+                static fn (string $part, Fault $fault): string => "{$part}=".self::told($fault), array_keys($cause->faults), $cause->faults,
             )), $table->causes);
             $bench = [];
             foreach (DesignPresenter::of($sizing, Orchard::shelf(), Wording::english(), [])['bench']['faults'] as $choice) {
                 array_push($bench, ...array_map(static fn (string $kind): string => "{$choice['id']}={$kind}", $choice['kinds']));
             }
             foreach (self::each($sizing->circuit) as [$part, $fault]) {
-                self::assertContains($fault->isJoint() ? "{$part}=joint" : "{$part}={$fault->kind->value}", $rows);
+                self::assertContains("{$part}=".self::told($fault), $rows);
                 self::assertContains("{$part}={$fault->kind->value}", $bench);
                 if (is_infinite($fault->lastsS())) {
-                    self::assertContains("{$part}={$fault->kind->value}", $causes);
+                    self::assertContains("{$part}=".self::told($fault), $causes);
+                }
+            }
+            foreach ($sizing->circuit->breakable() as $id => $part) {
+                foreach ($part->finerFaults() as $fault) {
+                    self::assertContains("{$id}={$fault->kind->value}", $causes, 'what a search tells apart');
                 }
             }
         }
+    }
+
+    /** A joint has other sizes in a proof than in a search. */
+    private static function told(Fault $fault): string
+    {
+        return $fault->isJoint() ? 'joint' : $fault->kind->value;
     }
 
     /** @return iterable<array{string, Fault}> */

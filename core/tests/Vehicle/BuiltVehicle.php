@@ -356,7 +356,9 @@ final class BuiltVehicle
     private function part(
         SpiceCircuit $circuit, Component $part, string $name, string $from, string $to, Symbol $symbol, array $has, Situation $situation, bool $isIn, array $defects,
     ): void {
-        $isOpen = isset($has[DefectKind::Open->value]) || $situation->unplugged === $part->id;
+        // A lead that is put to earth goes past contact and body.
+        $isPast = $symbol === Symbol::BodyThread && ($situation->acted[$part->id] ?? false);
+        $isOpen = (isset($has[DefectKind::Open->value]) && ! $isPast) || $situation->unplugged === $part->id;
         $joint = $has[DefectKind::Joint->value] ?? 0.0;
         $ohm = match ($symbol) {
             Symbol::Fuse => $this->joint($name, 0.003, 0.012) + $joint,

@@ -8,6 +8,7 @@ use LampThread\Circuit\Circuit;
 use LampThread\Circuit\Component\Battery;
 use LampThread\Circuit\Component\Relay;
 use LampThread\Circuit\Component\Symbol;
+use LampThread\Circuit\Component\TemperatureSwitch;
 
 /** One thing that is wrong with a vehicle. */
 final readonly class Defect
@@ -36,6 +37,7 @@ final readonly class Defect
                 array_push($all, ...self::each($id, $at, ...match ($path->symbol) {
                     Symbol::Fuse, Symbol::Plug, Symbol::EarthPoint => [DefectKind::Open, DefectKind::Joint],
                     Symbol::KeySwitch, Symbol::Lamp, Symbol::HandMake, Symbol::Resistor => [DefectKind::Open],
+                    Symbol::BodyThread => $component instanceof TemperatureSwitch ? [DefectKind::Open] : [],
                     Symbol::MakeContact => [DefectKind::Dead, DefectKind::Welded, DefectKind::Joint, DefectKind::ContactPinOut],
                     Symbol::Coil => $component instanceof Relay ? [DefectKind::CoilOpen, DefectKind::CoilPinOut] : [DefectKind::Open],
                     Symbol::Motor => [DefectKind::Open, DefectKind::HeldFast, DefectKind::Weak, DefectKind::ShortCircuit, DefectKind::LeadsExchanged],

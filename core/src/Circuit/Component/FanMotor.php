@@ -99,9 +99,11 @@ final readonly class FanMotor extends Component implements StatefulComponent
     public function turningShare(int $position, NodeVoltages $voltages, Faults $faults): float
     {
         $volts = $this->volts($voltages);
-        $isBackwards = $volts < 0.0 !== ($faults->fault($this->id)?->kind === FaultKind::LeadsExchanged);
+        $fault = $faults->fault($this->id);
+        $isBackwards = $volts < 0.0 !== ($fault?->kind === FaultKind::LeadsExchanged);
+        $model = $fault === null || $fault->brushOhm() === 0.0 ? $this->model : $this->model->inSeriesWith($fault->brushOhm());
 
-        return $position === self::TURNING ? ($isBackwards ? -1 : 1) * abs($this->model->speedShare($volts)) : 0.0;
+        return $position === self::TURNING ? ($isBackwards ? -1 : 1) * abs($model->speedShare($volts)) : 0.0;
     }
 
     /**

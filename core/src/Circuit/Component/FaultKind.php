@@ -39,6 +39,8 @@ enum FaultKind: string
     case ContactPinOut = 'contact-pin-out';
     /** A contact of a plug has. */
     case PlugPinOut = 'plug-pin-out';
+    /** A switch’s body has no earth. */
+    case BodyUnearthed = 'body-unearthed';
     /** Worn brushes: it turns, but weakly. */
     case Worn = 'worn';
     /** The diode across the coil is fitted the wrong way round. */

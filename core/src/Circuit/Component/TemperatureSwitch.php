@@ -6,6 +6,7 @@ namespace LampThread\Circuit\Component;
 
 use LampThread\Brief\TemperatureBand;
 use LampThread\Brief\ThermalAction;
+use LampThread\Circuit\Fault\BodyUnearthed;
 use LampThread\Circuit\Fault\Drifted;
 use LampThread\Circuit\Fault\Exchanged;
 use LampThread\Circuit\Fault\Open;
@@ -92,6 +93,11 @@ final readonly class TemperatureSwitch extends Component implements StatefulComp
             // Of two contacts in one body, the switched ends.
             ...($this->common === null ? [] : [new Exchanged(FaultKind::LowAndHighExchanged, explode(':', $this->common)[0].':1', $this->contact())]),
         ];
+    }
+
+    public function finerFaults(): array
+    {
+        return $this->bodyEarth === null ? [] : [new BodyUnearthed("{$this->id}-body")];
     }
 
     public function currentLimitsA(): array

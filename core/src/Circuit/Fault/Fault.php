@@ -61,6 +61,12 @@ abstract readonly class Fault
         return null;
     }
 
+    /** What it adds inside a motor, Ω. */
+    public function brushOhm(): float
+    {
+        return 0.0;
+    }
+
     /** Whether it is in an element of the part, where it is not in the whole of it. */
     public function isIn(string $element): bool
     {

@@ -21,6 +21,11 @@ final readonly class Worn extends Fault
         return array_map(fn (Element $element): Element => $element->inSeriesWith($this->ohm), $sound);
     }
 
+    public function brushOhm(): float
+    {
+        return $this->ohm;
+    }
+
     public function idleWhere(): IdleWhere
     {
         return IdleWhere::NothingFlows;
