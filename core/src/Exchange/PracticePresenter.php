@@ -115,7 +115,8 @@ final readonly class PracticePresenter
             $place = $test->place();
             if ($place !== '' && ! isset($kinds[$kind]['spots'][$place])) {
                 $kinds[$kind]['spots'][$place] = [
-                    'id' => $place, 'says' => $this->spot($test), 'on' => array_values(array_filter([$test->spot, $test->from, $test->to], static fn (string $on): bool => $on !== '')),
+                    'id' => $place, 'says' => $this->spot($test),
+                    'on' => array_values(array_filter([$test->spot, $test->from, $test->to], static fn (string $on): bool => $on !== '')),
                 ];
             }
         }

@@ -119,7 +119,10 @@ final class FinerCausesTest extends TestCase
     /** By exclusion nothing is named: the relay’s own test is asked for first, and its answer must say so. */
     public function test_what_was_not_tried_itself_is_not_named(): void
     {
-        $given = ['look/rest+override=on' => 'fan-1=stands', 'listen/rest+override=on/fan-1-relay' => 'in', 'lamp/rest+override=on/fan-1:+' => 'bright', 'pull/fan-1-fuse' => 'whole'];
+        $given = [
+            'look/rest+override=on' => 'fan-1=stands', 'listen/rest+override=on/fan-1-relay' => 'in', 'lamp/rest+override=on/fan-1:+' => 'bright',
+            'pull/fan-1-fuse' => 'whole',
+        ];
         $before = new Trail(Tables::of('orchard-sprayer'), Tables::lamp('orchard-sprayer'), [Symptom::NeverRuns], Tables::answers('orchard-sprayer', $given), Tool::cases());
         self::assertNull($before->found());
         $tried = [...$given, 'lamp/rest+override=on/fan-1:-' => 'dark', 'volts/rest+override=on/fan-1:+' => 12.5, 'feed/fan-1' => 'stands', 'turn/fan-1' => 'turns-freely'];

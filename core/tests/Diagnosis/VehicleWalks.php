@@ -95,7 +95,7 @@ final class VehicleWalks
         } while ($told === [] || $vehicle->isBurnt() || ($this->set === 'intermittent' && $vehicle->blown !== []));
         $seen = [$told[$this->random->getInt(0, count($told) - 1)]];
         $trail = $this->looked($job, new Examiner($vehicle, $situations, $seed), $seen);
-        $what = array_map(static fn (Defect $defect): string => sprintf('%s %s%s', $defect->part, $defect->kind->value, $defect->ohm > 0 ? sprintf(' %.2f Ω', $defect->ohm) : ''), $defects);
+        $what = array_map(static fn (Defect $defect): string => "{$defect->part} {$defect->kind->value}".($defect->ohm > 0 ? sprintf(' %.2f Ω', $defect->ohm) : ''), $defects);
         $this->count($trail, array_map(static fn (Defect $defect): string => $defect->part, $defects), "{$job}, ".implode(' and ', $what).", {$seen[0]->value}");
     }
 
@@ -179,7 +179,9 @@ final class VehicleWalks
         if ($found !== null && ! $isRight($found->id) && ! ($this->set === 'intermittent' && $found->id === '')) {
             $this->wrong[] = sprintf('%s: named %s, %.3f after %s', $what, $found->id === '' ? 'nothing' : $found->id, $found->share, implode('; ', $this->answered));
         } elseif ($found === null) {
-            $likeliest = array_map(static fn (Place $place): string => sprintf('%s %.2f', $place->id === '' ? 'nothing' : $place->id, $place->share), array_slice($trail->places(), 0, self::LOOKED_AT));
+            $likeliest = array_map(
+                static fn (Place $place): string => sprintf('%s %.2f', $place->id === '' ? 'nothing' : $place->id, $place->share), array_slice($trail->places(), 0, self::LOOKED_AT),
+            );
             $this->open[] = sprintf('%s: left %s after %s', $what, implode(', ', $likeliest), implode('; ', $this->answered));
         }
     }

@@ -25,6 +25,7 @@ final readonly class Driver
         $runsOn = fn (string $at): bool => $this->fans($at, static fn (float $is, float $should): bool => abs($should) < 0.05 && abs($is) > 0.05);
         $isWeak = fn (string $at): bool => $this->fans($at, static fn (float $is, float $should): bool => abs($is) > 0.05 && abs($is) < 0.8 * $should);
         $runsAny = fn (string $at): bool => $this->vehicle->at($at, true)->runsAny();
+        $airConditioning = isset($this->situations->all[Situations::AIR_CONDITIONING]) ? Situations::AIR_CONDITIONING : null;
 
         return match ($symptom) {
             Symptom::NeverRuns => $isOff($full) && array_filter($this->situations->asked, $runsAny) === [],
@@ -33,10 +34,10 @@ final readonly class Driver
             Symptom::NeverStops => $runsOn(Situations::COLD),
             Symptom::RunsKeyOut => $runsOn(Situations::KEY_OUT),
             Symptom::RunsWeakly => $isWeak($full),
-            Symptom::BlowsBackwards => in_array('backwards', array_map(static fn (string $look): string => explode('=', $look)[1], explode(',', $this->vehicle->at($full, true)->looks())), true),
+            Symptom::BlowsBackwards => str_contains($this->vehicle->at($full, true)->looks(), 'backwards'),
             Symptom::FuseBlows => $this->vehicle->blown !== [],
             Symptom::OverrideDead => array_filter($this->situations->overrides, $isOff) !== [],
-            Symptom::WarmAirConditioning => isset($this->situations->all[Situations::AIR_CONDITIONING]) && ($isOff(Situations::AIR_CONDITIONING) || $isWeak(Situations::AIR_CONDITIONING)),
+            Symptom::WarmAirConditioning => $airConditioning !== null && ($isOff($airConditioning) || $isWeak($airConditioning)),
             Symptom::LowGone => count($this->situations->heat) > 1 && $isOff($this->situations->heat[0]) && $runsAny($full) && ! $runsAny($this->situations->heat[0]),
             Symptom::ComesLate => $this->situations->heat !== [] && ! $isOff($full) && array_filter($this->situations->heat, $isOff) !== [],
             Symptom::ComesEarly => isset($this->situations->all[Situations::EARLY]) && $runsOn(Situations::EARLY) && ! $runsOn(Situations::COLD),
