@@ -11,33 +11,33 @@ final readonly class Grounds
     private const FIRM_SHARE = 0.1;
 
     /** The same of what is seen, felt or heard, which is told wrongly more often than a number is read wrongly. */
-    private const FIRM_SEEN_SHARE = 0.5;
+    private const FIRM_SEEN_SHARE = 0.6;
 
     /** A test tells two causes apart where its answer is so many times as likely with the one. */
     private const TELLS_APART = 12.0;
 
     public function __construct(private Story $story) {}
 
-    /** Whether an answer tells a cause from a sound vehicle, and no one answer alone says that it is there: what is only left over is not found. */
-    public function isFirm(Place $place, int $cause): bool
+    /** Whether one of its parts was tried itself, and showed what goes against it. */
+    public function isRefuted(Place $place, int $cause): bool
     {
-        return $this->isTold($cause) && $this->carrying($place) === null;
-    }
-
-    /** Whether one of its parts was tried itself, whatever came of it. */
-    public function wasTried(Place $place): bool
-    {
-        $parts = explode('+', $place->id);
-
-        return array_filter($this->story->answers, static fn (Answer $answer): bool => $answer->value !== null && array_filter($parts, $answer->test->tries(...)) !== []) !== [];
+        return array_filter($this->ofItself($place), fn (Answer $answer): bool => $this->story->likelihood($answer, $cause) < Trail::DOUBT_FROM) !== [];
     }
 
     /** Whether one of its parts was tried itself, and showed what no sound one does. */
     public function isTried(Place $place, int $cause): bool
     {
+        return array_filter($this->ofItself($place), fn (Answer $answer): bool => $this->tells($answer, $cause)) !== [];
+    }
+
+    /** @return list<Answer> of tests that try one of its parts */
+    private function ofItself(Place $place): array
+    {
         $parts = explode('+', $place->id);
 
-        return array_filter($this->story->answers, fn (Answer $answer): bool => array_filter($parts, $answer->test->tries(...)) !== [] && $this->tells($answer, $cause)) !== [];
+        return array_values(array_filter(
+            $this->story->answers, static fn (Answer $answer): bool => $answer->value !== null && array_filter($parts, $answer->test->tries(...)) !== [],
+        ));
     }
 
     /** The test whose answer alone says that it is there; null where no one answer does. */
@@ -101,7 +101,8 @@ final readonly class Grounds
         return ! $this->story->table->causes[$likeliest]->isNone() && ! $this->story->showsAll($likeliest);
     }
 
-    private function isTold(int $cause): bool
+    /** Whether an answer tells a cause from a sound vehicle: what is only left over is not found. */
+    public function isTold(int $cause): bool
     {
         return array_filter($this->story->answers, fn (Answer $answer): bool => $this->tells($answer, $cause)) !== [];
     }

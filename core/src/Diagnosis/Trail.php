@@ -90,6 +90,18 @@ final class Trail
         return Place::ranked($this->table, $this->shares);
     }
 
+    /** How many places the next test parts: those that fit what was answered as well as any, and are still possible. */
+    public function countParted(): int
+    {
+        $shares = [];
+        foreach ($this->alive as $cause) {
+            $place = $this->table->causes[$cause]->place();
+            $shares[$place] = ($shares[$place] ?? 0.0) + $this->shares[$cause];
+        }
+
+        return count(array_filter($shares, static fn (float $share): bool => $share > self::LEAST_SHARE));
+    }
+
     /** The fault, once it is found: nothing else is left, it was measured or tried, and no one answer alone says so; null before. */
     public function found(): ?Place
     {
@@ -102,15 +114,23 @@ final class Trail
             return array_sum(array_map(static fn (Place $place): float => $place->share, $unbroken)) >= self::SOUND_SHARE ? $likeliest : null;
         }
 
-        return $likeliest->share >= self::FOUND_SHARE && $this->grounds->isFirm($likeliest, $this->likeliest()) && $this->isTried($likeliest) ? $likeliest : null;
+        return $likeliest->share >= self::FOUND_SHARE && $this->isFirm($likeliest) && $this->isTried($likeliest) ? $likeliest : null;
     }
 
-    /** Whether it was tried itself and showed it, or nothing at hand that could be done tries it. */
+    /** Whether an answer tells it from a sound vehicle, and no one answer alone says that it is there, unless that cannot be had once more. */
+    private function isFirm(Place $place): bool
+    {
+        $carrying = $this->grounds->carrying($place);
+
+        return $this->grounds->isTold($this->likeliest()) && ($carrying === null || $this->done[$carrying->id()] >= self::MOST_TIMES);
+    }
+
+    /** Whether it was tried itself and showed it, or nothing more at hand tries it and what did says nothing against it. */
     private function isTried(Place $place): bool
     {
-        $confirming = $this->confirming()?->test;
+        $cause = $this->likeliest();
 
-        return $this->grounds->isTried($place, $this->likeliest()) || (! $this->grounds->wasTried($place) && ! ($confirming?->tries($place->id) ?? false));
+        return $this->grounds->isTried($place, $cause) || (! $this->grounds->isRefuted($place, $cause) && ! ($this->confirming()?->test->tries($place->id) ?? false));
     }
 
     /** How likely it is something that is in no table. */
@@ -194,9 +214,14 @@ final class Trail
         if ($place->share < self::FOUND_SHARE) {
             return null;
         }
+        $confirming = $this->confirming()?->test;
+        // A test of the part itself says more than the same answer once more.
+        if ($confirming !== null && $confirming->tries($place->id) && ! $this->grounds->isTried($place, $this->likeliest())) {
+            return $confirming;
+        }
         $carrying = $this->grounds->carrying($place);
 
-        return $carrying === null || $this->done[$carrying->id()] >= self::MOST_TIMES ? $this->confirming()?->test : $carrying;
+        return $carrying === null || $this->done[$carrying->id()] >= self::MOST_TIMES ? $confirming : $carrying;
     }
 
     /** Why a test is done once more; null for one that was not done yet. */

@@ -84,7 +84,7 @@ final readonly class TrailPresenter
             'unlisted' => round($trail->unlistedShare(), 4),
             'next' => array_map(fn (NextTest $one): array => [
                 ...$this->test($one->test, $trail->table->situations), 'bits' => round($one->bits, 3), 'minutes' => round($one->minutes, 1), 'splits' => $one->splits,
-                'why' => $this->why($one, count($left), $trail),
+                'why' => $this->why($one, $trail->countParted(), $trail),
             ], array_slice($next, 0, self::MOST_TESTS)),
             'found' => $found === null ? null : $this->found($found, $trail),
             // Nothing parts what is left: it is looked at in turn.

@@ -20,7 +20,7 @@ final readonly class Appearance
 
     /**
      * @param  array<string, float>  $speedShares  fan to its speed over its rated one; below 0 where it turns the wrong way
-     * @param  array<string, string>  $relays  relay to `in`, `out` or `buzzes`
+     * @param  array<string, string>  $relays  relay to `in`, `out` or `buzzes`; `out` too where it is in and does not click
      * @param  float  $drawnA  from the battery, A
      * @param  float  $jointW  heat in a bad joint, W
      */
@@ -37,6 +37,7 @@ final readonly class Appearance
         foreach ($circuit->each(HasCoil::class) as $relay) {
             $relays[$relay->id] = match (true) {
                 in_array($relay->id, $point->chattering, true) => 'buzzes',
+                $point->conditions->faults->fault($relay->id)?->clicks() === false => 'out',
                 $relay->isPulledIn($point->position($relay->id)) => 'in',
                 default => 'out',
             };

@@ -53,6 +53,8 @@ final class FaultTableTest extends TestCase
         yield 'a shorted one' => ['feed/fan-1', 'fan-1=short', 'fuse-blows'];
         yield 'one on turned leads' => ['feed/fan-1', 'fan-1=leads-exchanged', 'backwards'];
         yield 'a blade that is held' => ['turn/fan-1', 'fan-1=jammed', 'held-fast'];
+        yield 'a finger on a relay that is welded: nothing moves' => ['listen/hot-1/fan-1-relay', 'fan-1-relay=stuck-on', 'out'];
+        yield 'a finger on one that pulls in with burnt contacts' => ['listen/hot-1/fan-1-relay', 'fan-1-relay=contact-pin-out', 'in'];
         yield 'a coil in the hand' => ['coil/fan-1-relay', 'fan-1-relay=coil-open', 'open'];
         yield 'a coil shorted' => ['coil/fan-1-relay', 'fan-1-relay=coil-short', 'short'];
         yield 'a wire looked along' => ['along/W3', 'W3=chafed', 'rubbed'];

@@ -54,7 +54,7 @@ final class TrailTest extends TestCase
             $tests += count($answers);
         }
         // What is named is tried itself first, and what only one look says is looked at twice.
-        self::assertLessThanOrEqual(log(count($places), 2) + 2.75, $tests / count($causes), 'tests on average');
+        self::assertLessThanOrEqual(log(count($places), 2) + 3.0, $tests / count($causes), 'tests on average');
     }
 
     public function test_what_is_likely_goes_with_what_is_told_and_with_every_answer(): void

@@ -179,9 +179,8 @@ final class VehicleWalks
         if ($found !== null && ! $isRight($found->id) && ! ($this->set === 'intermittent' && $found->id === '')) {
             $this->wrong[] = sprintf('%s: named %s, %.3f after %s', $what, $found->id === '' ? 'nothing' : $found->id, $found->share, implode('; ', $this->answered));
         } elseif ($found === null) {
-            $likeliest = array_map(
-                static fn (Place $place): string => sprintf('%s %.2f', $place->id === '' ? 'nothing' : $place->id, $place->share), array_slice($trail->places(), 0, self::LOOKED_AT),
-            );
+            $told = static fn (Place $place): string => sprintf('%s %.2f', $place->id === '' ? 'nothing' : $place->id, $place->share);
+            $likeliest = array_map($told, array_slice($trail->places(), 0, self::LOOKED_AT));
             $this->open[] = sprintf('%s: left %s after %s', $what, implode(', ', $likeliest), implode('; ', $this->answered));
         }
     }

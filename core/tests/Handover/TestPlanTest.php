@@ -86,7 +86,7 @@ final class TestPlanTest extends TestCase
 
         self::assertGreaterThan(0.03, $moved);
         self::assertLessThan($tolerance, $moved, 'the fan is a part of the tolerance');
-        self::assertGreaterThan(0.2 * $tolerance, $moved, 'and no small one, beside a relay that has switched for years');
+        self::assertGreaterThan(0.15 * $tolerance, $moved, 'and no small one, beside a relay that has switched for years');
     }
 
     /** Vehicles a little other than told, read with usual instruments: nothing is wrong with them, and next to nothing is called so. */

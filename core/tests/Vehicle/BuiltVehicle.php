@@ -160,7 +160,7 @@ final class BuiltVehicle
                 $next = $this->moved($volts, $moved[$id], $defects, $left[$id]);
                 $changed = array_keys(array_diff_assoc($next, $moved[$id]));
                 $restless[$id] = $round > self::MOST_ROUNDS / 2 ? [...$restless[$id], ...$changed] : [];
-                $here = new Settled($volts, $circuits[$id]->amperes($volts), $this->speeds($volts, $defects), $this->relays($next, $restless[$id]));
+                $here = new Settled($volts, $circuits[$id]->amperes($volts), $this->speeds($volts, $defects), $this->relays($next, $restless[$id], $defects));
                 if ($changed === [] || $round === self::MOST_ROUNDS) {
                     // What never comes to rest is seen and read as the mean of both.
                     $settled[$id] = $changed === [] || ! isset($before[$id]) ? $here : $here->between($before[$id]);
@@ -179,11 +179,16 @@ final class BuiltVehicle
      * @param  list<string>  $changing
      * @return array<string, string>
      */
-    private function relays(array $in, array $changing): array
+    private function relays(array $in, array $changing, Defects $defects): array
     {
         $relays = [];
         foreach ($this->sizing->circuit->each(Relay::class) as $relay) {
-            $relays[$relay->id] = in_array($relay->id, $changing, true) ? 'buzzes' : ($in[$relay->id] ? 'in' : 'out');
+            $relays[$relay->id] = match (true) {
+                in_array($relay->id, $changing, true) => 'buzzes',
+                // Nothing moves in a welded one.
+                $defects->has(DefectKind::Welded, $relay->id) => 'out',
+                default => $in[$relay->id] ? 'in' : 'out',
+            };
         }
 
         return $relays;

@@ -43,7 +43,7 @@ final readonly class Alternator extends Component implements StatefulComponent
     private const LIMIT_OF_OUTPUT = 0.25;
 
     /** A battery that lends what is missing has so much of its resting voltage (common practice, no source). */
-    private const LENT_SHARE = 0.98;
+    private const LENT_SHARE = 0.97;
 
     /** What it holds its voltage behind, Ω; the lead to the battery is the rest of it where that is a part of its own. */
     private float $ohm;

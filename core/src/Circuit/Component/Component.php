@@ -24,7 +24,7 @@ abstract readonly class Component implements Breakable
     public const SHORT_OHM = 0.01;
 
     /** What a sound joint may have more than it should, Ω (common practice, no source). */
-    public const JOINT_OHM = 0.004;
+    public const JOINT_OHM = 0.005;
 
     /** Inputs and pull-ups of electronics are so many times more or less than taken (common practice, no source). */
     private const INSIDE_TIMES = 5.0;

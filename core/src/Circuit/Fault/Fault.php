@@ -61,6 +61,12 @@ abstract readonly class Fault
         return null;
     }
 
+    /** Whether a relay still clicks with it: not one whose contact is welded, as nothing in it moves. */
+    public function clicks(): bool
+    {
+        return true;
+    }
+
     /** What it adds inside a motor, Ω. */
     public function brushOhm(): float
     {

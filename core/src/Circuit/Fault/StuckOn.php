@@ -29,6 +29,11 @@ final readonly class StuckOn extends Fault
         return $part->actuatedPosition();
     }
 
+    public function clicks(): bool
+    {
+        return false;
+    }
+
     public function idleWhere(): IdleWhere
     {
         return IdleWhere::Actuated;
