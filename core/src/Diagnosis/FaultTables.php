@@ -242,7 +242,7 @@ final class FaultTables
         foreach ($faults->parts() as $part) {
             $fault = $faults->fault($part);
             $canHappen = $fault !== null && $fault->canHappen($sound->conditions);
-            if ($canHappen && ($fault->takesVoltsAway() || ! $this->withoutEffect->includes($part, $fault, $sound))) {
+            if ($canHappen && ($fault->takesVoltsAway() || ! $fault->clicks() || ! $this->withoutEffect->includes($part, $fault, $sound))) {
                 return true;
             }
         }
