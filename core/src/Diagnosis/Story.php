@@ -5,15 +5,18 @@ declare(strict_types=1);
 namespace LampThread\Diagnosis;
 
 /** What was told and answered, and how likely it makes each cause: all of it, or with one thing left out. */
-final readonly class Story
+final class Story
 {
-    public Odds $odds;
+    public readonly Odds $odds;
+
+    /** @var array<int, Odds> by the answer that is left out: asked for by what carries a name and by what is doubted */
+    private array $withoutAnswer = [];
 
     /**
      * @param  list<Symptom>  $seen
      * @param  list<Answer>  $answers  the first first
      */
-    public function __construct(public FaultTable $table, private LampReading $lamp, public array $seen, public array $answers)
+    public function __construct(public readonly FaultTable $table, private readonly LampReading $lamp, public readonly array $seen, public readonly array $answers)
     {
         $this->odds = $this->weighed($seen, $answers);
     }
@@ -21,7 +24,7 @@ final readonly class Story
     /** Were one answer not given. */
     public function withoutAnswer(int $at): Odds
     {
-        return $this->weighed($this->seen, array_values(array_diff_key($this->answers, [$at => 1])));
+        return $this->withoutAnswer[$at] ??= $this->weighed($this->seen, array_values(array_diff_key($this->answers, [$at => 1])));
     }
 
     /** Were one thing not told. */

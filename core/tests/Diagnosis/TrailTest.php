@@ -147,6 +147,18 @@ final class TrailTest extends TestCase
         self::assertSame('W3', (new Trail($trail->table, Tables::lamp('orchard-sprayer'), [Symptom::NeverRuns], $answers, Tool::cases()))->found()?->id);
     }
 
+    /** With “never runs” alone a relay is one of many: what another cured is put back, and must fail again. */
+    public function test_a_relay_that_cured_it_is_swapped_back_once(): void
+    {
+        $once = Tables::trail('larkspur-camper', [Symptom::Overheats], ['swap/fan-1-relay' => 'cured']);
+        self::assertSame('fan-1-relay', $once->places()[0]->id);
+        self::assertNull($once->found(), 'it may have gone away by itself');
+        $swap = $once->table->tests['swap/fan-1-relay'];
+        $cured = new Answer($swap, (float) array_search('cured', $swap->answers, true));
+        $twice = new Trail($once->table, Tables::lamp('larkspur-camper'), [Symptom::Overheats], [$cured, $cured], Tool::cases());
+        self::assertSame('fan-1-relay', $twice->found()?->id);
+    }
+
     public function test_an_answer_that_goes_against_the_rest_is_asked_again_itself(): void
     {
         $trail = Tables::trail('orchard-sprayer', [Symptom::NeverRuns], [
