@@ -121,12 +121,15 @@ final readonly class BuiltParts
 
     private function isClosed(Component $part, Situation $situation, bool $isIn): bool
     {
+        $opensHot = $part instanceof TemperatureSensing && $part->actedBy() === 'switch-opens';
+
         return match (true) {
-            // What is joined past the contact is closed whatever that is like.
-            $situation->acted[$part->id] ?? false, $this->defects->has(DefectKind::Welded, $part->id) => true,
+            // What is joined past the contact is closed whatever that is like; the lead of one that opens is taken off.
+            $situation->acted[$part->id] ?? false => ! $opensHot,
+            $this->defects->has(DefectKind::Welded, $part->id) => true,
             $this->defects->has(DefectKind::Dead, $part->id) => false,
             self::isSupplied($part) => $isIn,
-            default => $this->isHot($part, $situation),
+            default => $this->isHot($part, $situation) !== $opensHot,
         };
     }
 

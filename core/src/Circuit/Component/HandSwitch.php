@@ -73,9 +73,9 @@ final readonly class HandSwitch extends Component implements HasInput
 
     public function finerFaults(): array
     {
-        $contacts = array_map(fn (int $at): string => $this->element($at), range(0, max(array_map(count(...), $this->positions)) - 1));
+        $contacts = array_map(static fn (ConductionPath $path): ContactOpen => new ContactOpen($path->from, $path->to), $this->paths());
 
-        return count($contacts) < 2 ? [] : array_map(static fn (string $element): ContactOpen => new ContactOpen($element), $contacts);
+        return count($contacts) < 2 ? [] : $contacts;
     }
 
     private function element(int $at): string
