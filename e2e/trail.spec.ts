@@ -17,6 +17,8 @@ test("a complaint leads through tests to the fault, and it is written down", asy
   await expect(page.getByRole("region", { name: "So far" }).getByText("no click")).toHaveCount(0);
   await next.getByRole("button", { name: "No click" }).click();
   await next.getByRole("button", { name: "Cured" }).click();
+  await expect(next.getByText(/^Put the old one back/), "what went away by itself is not cured").toBeVisible();
+  await next.getByRole("button", { name: "Cured" }).click();
   const found = page.getByRole("region", { name: "Found" });
   await expect(found.getByText(/^K1, Relay, radiator/)).toBeVisible();
   await found.getByRole("button", { name: /Mended/ }).click();
