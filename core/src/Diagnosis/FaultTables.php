@@ -139,11 +139,12 @@ final class FaultTables
     private function addJoints(string $id, Breakable $part, FaultRows $rows): void
     {
         $sizes = [];
+        $carriesA = [];
         $solved = [];
         foreach (self::JOINT_OHMS as $ohm) {
             foreach ($part->badJoints($ohm) as $at => $fault) {
-                $mostA = $this->mostA($id, $fault);
-                if ($ohm * $mostA > self::TELLS_V && $ohm * $mostA < self::AS_OPEN_V) {
+                $lostV = $ohm * ($carriesA[$at] ??= $this->mostA($id, $fault));
+                if ($lostV > self::TELLS_V && $lostV < self::AS_OPEN_V) {
                     $sizes[$at][] = $fault;
                 }
             }

@@ -46,10 +46,7 @@ final readonly class Grounds
         $carrying = null;
         $least = 1.0;
         foreach ($this->story->answers as $at => $answer) {
-            $needed = match (true) {
-                $answer->test->kind->isNumber() => self::FIRM_SHARE,
-                default => self::FIRM_SEEN_SHARE,
-            };
+            $needed = $answer->test->kind->isNumber() ? self::FIRM_SHARE : self::FIRM_SEEN_SHARE;
             $shares = $this->story->withoutAnswer($at)->shares();
             $share = array_sum(array_filter($shares, fn (int $cause): bool => $this->story->table->causes[$cause]->place() === $place->id, ARRAY_FILTER_USE_KEY));
             if ($share / $needed < $least) {

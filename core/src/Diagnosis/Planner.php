@@ -21,9 +21,6 @@ final class Planner
 
     private const MOST = 12;
 
-    /** How much of a cause whose number may lie to either side lies at its one end, in the middle, and at the other. */
-    private const WITHIN_SHARES = [0.25, 0.5, 0.25];
-
     /** What habit begins with tells at least this share of what the best tells a minute (common practice, no source). */
     private const HABIT_SHARE = 0.6;
 
@@ -41,14 +38,12 @@ final class Planner
     public function __construct(private readonly Trail $trail, private readonly ?string $situation)
     {
         $places = [];
-        $shares = [];
         foreach ($trail->alive as $cause) {
             $places[$cause] = $trail->table->causes[$cause]->place();
-            $shares[$places[$cause]] = ($shares[$places[$cause]] ?? 0.0) + $trail->shares[$cause];
         }
         $this->places = $places;
-        $this->shares = $shares;
-        $this->unsureNow = self::unsure($shares);
+        $this->shares = $trail->parted();
+        $this->unsureNow = self::unsure($this->shares);
     }
 
     /** What one test would tell, whatever it is. */
@@ -200,9 +195,9 @@ final class Planner
             $away = $sound[$this->trail->table->causes[$cause]->subject] ?? $outcome;
             $awayShare = $away === $outcome ? 0.0 : 0.5 * $this->trail->fleeting[$cause];
             $share = $this->trail->shares[$cause] - $awayShare;
-            $half = $test->kind->isNumber() ? $this->trail->table->half($test, $cause) : 0.0;
-            foreach ($half > 0.0 ? $this->within($test, $cause, $half) : [$outcome] as $may => $at) {
-                $byOutcome[$at][$place] = ($byOutcome[$at][$place] ?? 0.0) + ($half > 0.0 ? self::WITHIN_SHARES[$may] * $share : $share);
+            $may = $this->mayShow($test, $cause, $outcome);
+            foreach ($may as $at) {
+                $byOutcome[$at][$place] = ($byOutcome[$at][$place] ?? 0.0) + $share / count($may);
             }
             $byOutcome[$away][$place] = ($byOutcome[$away][$place] ?? 0.0) + $awayShare;
         }
@@ -217,12 +212,16 @@ final class Planner
         return new NextTest($test, $bits, Trail::minutesFrom($this->trail->table, $this->situation, $test), array_values(array_filter($splits)));
     }
 
-    /** @return list<int> outcomes where the number may lie to either side: at both ends, and in the middle */
-    private function within(Test $test, int $cause, float $half): array
+    /** @return non-empty-list<int> outcomes a cause may show, each as often as another: where its number may lie to either side, both ends and twice the middle */
+    private function mayShow(Test $test, int $cause, int $outcome): array
     {
+        $half = $test->kind->isNumber() ? $this->trail->table->half($test, $cause) : 0.0;
+        if ($half === 0.0) {
+            return [$outcome];
+        }
         $shown = $this->trail->table->shown($test, [$cause])[$cause];
 
-        return [Reading::outcome($test, $shown - $half), Reading::outcome($test, $shown), Reading::outcome($test, $shown + $half)];
+        return [Reading::outcome($test, $shown - $half), $outcome, $outcome, Reading::outcome($test, $shown + $half)];
     }
 
     /** @return array<int, int> subject to what a test shows of it while nothing is wrong */

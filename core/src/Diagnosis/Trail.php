@@ -52,6 +52,9 @@ final class Trail
     /** What contradicts the rest; false until it is asked for, as every answer is then left out once. */
     private Doubt|false|null $doubted = false;
 
+    /** What must be true too; false until it is asked for, as every test is then looked through. */
+    private Answer|false|null $confirming = false;
+
     /**
      * @param  list<Symptom>  $seen  at least one
      * @param  list<Answer>  $answers  the first first
@@ -93,13 +96,19 @@ final class Trail
     /** How many places the next test parts: those that fit what was answered as well as any, and are still possible. */
     public function countParted(): int
     {
+        return count(array_filter($this->parted(), static fn (float $share): bool => $share > self::LEAST_SHARE));
+    }
+
+    /** @return array<string, float> place of a cause that still counts to its share */
+    public function parted(): array
+    {
         $shares = [];
         foreach ($this->alive as $cause) {
             $place = $this->table->causes[$cause]->place();
             $shares[$place] = ($shares[$place] ?? 0.0) + $this->shares[$cause];
         }
 
-        return count(array_filter($shares, static fn (float $share): bool => $share > self::LEAST_SHARE));
+        return $shares;
     }
 
     /** The fault, once it is found: nothing else is left, it was measured or tried, and no one answer alone says so; null before. */
@@ -238,7 +247,11 @@ final class Trail
     /** What must then be true too, where it is the cause that is likeliest: a test not yet done, and what it then shows. */
     public function confirming(): ?Answer
     {
-        return $this->story->isCured() ? null : (new Confirmation($this->story, $this))->of($this->likeliest());
+        if ($this->confirming === false) {
+            $this->confirming = $this->story->isCured() ? null : (new Confirmation($this->story, $this))->of($this->likeliest());
+        }
+
+        return $this->confirming;
     }
 
     /** Whether anything was tested yet. */

@@ -115,7 +115,7 @@ final readonly class PracticePresenter
             $place = $test->place();
             if ($place !== '' && ! isset($kinds[$kind]['spots'][$place])) {
                 $kinds[$kind]['spots'][$place] = [
-                    'id' => $place, 'says' => $this->spot($test),
+                    'id' => $place, 'says' => $this->trail->spot($test),
                     'on' => array_values(array_filter([$test->spot, $test->from, $test->to], static fn (string $on): bool => $on !== '')),
                 ];
             }
@@ -127,20 +127,6 @@ final readonly class PracticePresenter
         $kinds[self::WIRE] = ['id' => self::WIRE, 'says' => Message::of('practice.kind.wire'), 'hasSituation' => true, 'spots' => $ends];
 
         return array_values(array_map(static fn (array $kind): array => [...$kind, 'spots' => array_values($kind['spots'])], $kinds));
-    }
-
-    private function spot(Test $test): Message
-    {
-        return match (true) {
-            $test->kind->isOutside() => $this->trail->title($test),
-            str_contains($test->spot, ':') => $this->circuit->terminalName($test->spot),
-            $this->circuit->part($test->spot) === null => Message::of('trail.spot.battery-lead'),
-            $test->from !== '' && isset($this->circuit->components[$test->spot]) => Message::of(
-                'practice.across', part: LeadSpots::partName($this->circuit, $test->spot), from: $this->circuit->terminalName($test->from),
-                to: $this->circuit->terminalName($test->to),
-            ),
-            default => LeadSpots::partName($this->circuit, $test->spot),
-        };
     }
 
     /** @return list<array<string, mixed>> what can be named as the fault: one row for each place */

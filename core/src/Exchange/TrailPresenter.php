@@ -161,8 +161,15 @@ final readonly class TrailPresenter
 
     public function title(Test $test): Message
     {
+        return Message::of("trail.test.{$test->kind->value}", spot: $this->spot($test));
+    }
+
+    /** Where it is done, in words. */
+    public function spot(Test $test): Message
+    {
         $circuit = $this->circuitWith($test->spot);
-        $spot = match (true) {
+
+        return match (true) {
             $test->spot === TestSet::BATTERY_LEAD => Message::of('trail.spot.battery-lead'),
             $test->kind->isOutside() => Message::of("trail.outside.{$test->spot}"),
             str_contains($test->spot, ':') => $circuit->terminalName($test->spot),
@@ -172,8 +179,6 @@ final readonly class TrailPresenter
             $test->spot === '' => Message::verbatim(''),
             default => LeadSpots::partName($circuit, $test->spot),
         };
-
-        return Message::of("trail.test.{$test->kind->value}", spot: $spot);
     }
 
     /** @return array<string, mixed> */

@@ -114,7 +114,7 @@ export function Instruments({ run, isBusy, touched, onTouch, onMove, children }:
         {spots.some((one) => one.on.length > 0) && (
           <p className={isOff ? "text-warning" : "text-muted"} role="status">
             {isOff
-              ? "◆ That is not where this goes. It stays where it was picked."
+              ? "◆ That is not where this goes. It is held where it says above."
               : "Touch the drawing to hold it there."}
           </p>
         )}

@@ -6,10 +6,10 @@ namespace LampThread\Circuit\Component;
 
 use LampThread\Brief\TemperatureBand;
 use LampThread\Brief\ThermalAction;
-use LampThread\Circuit\Fault\BodyUnearthed;
 use LampThread\Circuit\Fault\Drifted;
 use LampThread\Circuit\Fault\Exchanged;
 use LampThread\Circuit\Fault\Open;
+use LampThread\Circuit\Fault\PinOut;
 use LampThread\Circuit\Fault\StuckOff;
 use LampThread\Circuit\Fault\StuckOn;
 use LampThread\Message\Message;
@@ -97,7 +97,7 @@ final readonly class TemperatureSwitch extends Component implements StatefulComp
 
     public function finerFaults(): array
     {
-        return $this->bodyEarth === null ? [] : [new BodyUnearthed("{$this->id}-body")];
+        return $this->bodyEarth === null ? [] : [PinOut::ofBody("{$this->id}-body")];
     }
 
     public function currentLimitsA(): array

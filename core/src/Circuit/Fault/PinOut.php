@@ -8,7 +8,10 @@ use LampThread\Circuit\Component\FaultKind;
 use LampThread\Circuit\Component\StatefulComponent;
 use LampThread\Network\Element\Element;
 
-/** A contact of a relay's socket or a plug that has backed out or is spread: its wire has what it should, and nothing of it reaches the relay. */
+/**
+ * A contact of a relay's socket or a plug that has backed out or is spread, or a switch's body that has no earth: the wire has what it should, and
+ * nothing of it reaches the part, which is sound in the hand.
+ */
 final readonly class PinOut extends Fault
 {
     /** @param  list<string>  $behind  elements it leads to */
@@ -29,10 +32,16 @@ final readonly class PinOut extends Fault
         return new self(FaultKind::ContactPinOut, $contacts);
     }
 
-    /** Of a plug. @param  string  $element  what it leads to */
+    /** @param  string  $element  contact of a plug */
     public static function ofPlug(string $element): self
     {
         return new self(FaultKind::PlugPinOut, [$element]);
+    }
+
+    /** @param  string  $element  thread of a body in its seat: under tape, over paint, in plastic */
+    public static function ofBody(string $element): self
+    {
+        return new self(FaultKind::BodyUnearthed, [$element]);
     }
 
     public function key(): string
